@@ -1,0 +1,16 @@
+package craftypocket.core.cards;
+
+/**
+ * One physical card with its two sides. A regular card has a face and a back; a double-faced card two faces; a
+ * double-backed card two backs.
+ *
+ * @param front the side seen when the card lies face up
+ * @param back the side seen when it lies face down
+ */
+public record Card(Side front, Side back) {
+
+    /** A regular card with the usual back. */
+    public static Card of(int rank, Suit suit) {
+        return new Card(Side.face(rank, suit), Side.USUAL_BACK);
+    }
+}

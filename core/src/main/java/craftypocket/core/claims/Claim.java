@@ -1,0 +1,77 @@
+package craftypocket.core.claims;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.settings.Problem;
+import craftypocket.core.settings.Sentence;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.SettingReader;
+import craftypocket.core.settings.Values;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** A claim that was read: a check and its sentence. */
+public final class Claim implements Check {
+
+    private final String sentence;
+    private final Check check;
+
+    private Claim(String sentence, Check check) {
+        this.sentence = sentence;
+        this.check = check;
+    }
+
+    /**
+     * Reads a claim.
+     *
+     * @param reader notes what is missing among its {@linkplain SettingReader#gaps gaps}; the claim is then never true
+     * @param where the field that holds it, for problems
+     */
+    public static Claim read(ClaimSpec spec, SettingReader reader, List<Problem> problems, String where) {
+        Optional<ClaimKind> found = ClaimKinds.find(spec.kind());
+        if (found.isEmpty()) {
+            problems.add(new Problem(
+                    where + ".kind",
+                    spec.kind(),
+                    "there is no such claim",
+                    "Use one of: " + ClaimKinds.ALL.stream().map(ClaimKind::id).collect(Collectors.joining(", "))));
+            return new Claim("", hands -> false);
+        }
+        ClaimKind kind = found.get();
+        int gapsBefore = reader.gaps().size();
+        int problemsBefore = problems.size();
+        Values values = reader.read(kind.settings(), spec.settings(), where + ".settings");
+        kind.settings().all().stream()
+                .filter(s -> s.kind() == Setting.Kind.AMOUNT && !values.exact(s))
+                .forEach(s -> problems.add(new Problem(
+                        where + ".settings." + s.name(),
+                        values.amount(s).text(),
+                        "a claim needs one number",
+                        "Write a number such as 5")));
+        boolean readable = reader.gaps().size() == gapsBefore && problems.size() == problemsBefore;
+        String says = (spec.not() ? "Not: " : "") + Sentence.stated(kind.says(), kind.settings(), values);
+        Claim claim = new Claim(says, readable ? check(kind, values, spec.not()) : hands -> false);
+        for (int i = 0; i < spec.or().size(); i++) {
+            claim = claim.or(read(spec.or().get(i), reader, problems, where + ".or[" + i + "]"));
+        }
+        return claim;
+    }
+
+    private static Check check(ClaimKind kind, Values values, boolean not) {
+        Check check = kind.check(values);
+        return not ? hands -> !check.holds(hands) : check;
+    }
+
+    private Claim or(Claim other) {
+        return new Claim(sentence + ", or: " + other.sentence, hands -> check.holds(hands) || other.holds(hands));
+    }
+
+    @Override
+    public boolean holds(Hands hands) {
+        return check.holds(hands);
+    }
+
+    public String sentence() {
+        return sentence;
+    }
+}

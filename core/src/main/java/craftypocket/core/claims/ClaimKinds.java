@@ -1,0 +1,36 @@
+package craftypocket.core.claims;
+
+import craftypocket.core.claims.kinds.Between;
+import craftypocket.core.claims.kinds.DirectlyAbove;
+import craftypocket.core.claims.kinds.DirectlyBelow;
+import craftypocket.core.claims.kinds.Lies;
+import craftypocket.core.claims.kinds.NameKnown;
+import craftypocket.core.claims.kinds.OnlyFaceUp;
+import craftypocket.core.claims.kinds.PileSize;
+import craftypocket.core.claims.kinds.PlaceKnown;
+import craftypocket.core.claims.kinds.Position;
+import craftypocket.core.claims.kinds.SameCard;
+import java.util.List;
+import java.util.Optional;
+
+/** All sorts of claims. A new one is a class in {@code kinds} and a line here. */
+public final class ClaimKinds {
+
+    public static final List<ClaimKind> ALL = List.of(
+            new DirectlyBelow(),
+            new DirectlyAbove(),
+            new Position(),
+            new Between(),
+            new Lies(),
+            new OnlyFaceUp(),
+            new PileSize(),
+            new NameKnown(),
+            new PlaceKnown(),
+            new SameCard());
+
+    private ClaimKinds() {}
+
+    public static Optional<ClaimKind> find(String id) {
+        return ALL.stream().filter(kind -> kind.id().equals(id)).findFirst();
+    }
+}

@@ -1,0 +1,44 @@
+package craftypocket.core.claims;
+
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A claim as a routine file states it.
+ *
+ * @param kind the id of a {@link ClaimKind}
+ * @param settings its settings; what is missing is as usual
+ * @param not whether the opposite is claimed
+ * @param or claims of which one is enough if the first is not true
+ */
+public record ClaimSpec(String kind, Map<String, String> settings, boolean not, List<ClaimSpec> or) {
+
+    /** More alternatives than this are no claim that anybody can keep in mind. */
+    public static final int MOST_ALTERNATIVES = 5;
+
+    public ClaimSpec {
+        settings = Map.copyOf(settings);
+        or = List.copyOf(or);
+    }
+
+    /** A plain claim from pairs of setting names and values. */
+    public static ClaimSpec of(String kind, String... pairs) {
+        Map<String, String> settings = new java.util.LinkedHashMap<>();
+        for (int i = 0; i < pairs.length; i += 2) {
+            settings.put(pairs[i], pairs[i + 1]);
+        }
+        return new ClaimSpec(kind, settings, false, List.of());
+    }
+
+    /** The opposite. */
+    public ClaimSpec denied() {
+        return new ClaimSpec(kind, settings, !not, or);
+    }
+
+    /** The same, with another claim that is enough instead. */
+    public ClaimSpec or(ClaimSpec other) {
+        List<ClaimSpec> all = new java.util.ArrayList<>(or);
+        all.add(other);
+        return new ClaimSpec(kind, settings, not, all);
+    }
+}

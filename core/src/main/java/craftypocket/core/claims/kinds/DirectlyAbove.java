@@ -1,0 +1,24 @@
+package craftypocket.core.claims.kinds;
+
+import craftypocket.core.claims.Check;
+import craftypocket.core.claims.Checks;
+import craftypocket.core.claims.ClaimKind;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+
+/** One card lies directly above another. */
+public final class DirectlyAbove extends ClaimKind {
+
+    private final Setting role = has(Setting.role("role", "This card", "A"));
+    private final Setting of = has(Setting.role("of", "Above this one", "K"));
+    private final Setting deck = has(Neighbours.deckSetting());
+
+    public DirectlyAbove() {
+        super("directly-above", "Directly above", "{role} lies directly above {of}{deck}");
+    }
+
+    @Override
+    public Check check(Values values) {
+        return Checks.directlyBelow(values.of(of), values.of(role), values.is(deck, Neighbours.CIRCLE));
+    }
+}

@@ -1,0 +1,356 @@
+package craftypocket.core.layout;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * The one mutable surface on which moves act: all piles, holds, roles and what is known of them.
+ *
+ * <p>Positions count from 1, the top card; a <em>depth</em> is a number of cards above a gap. Every primitive that
+ * changes a pile loses the holds in it, but for bends; a move that means to keep one takes it first with
+ * {@link #useBreak} and holds it anew afterwards. The convention for every reordering is
+ * {@code after[i] == before[source[i]]}, the top being index 0.
+ */
+public final class Hands {
+
+    /*
+     * Everything lives in one byte array, so that a survey goes back to an earlier moment with a single array copy and
+     * without allocating. The sections, in order: slots (places x cards), pile sizes (one a place), holds (depth + 1 for
+     * each place and kind, 0 when not held), role cards (card + 1, 0 when not yet chosen), who knows the role's name
+     * (bits), how well the performer knows the role's place.
+     */
+    private final Places places;
+    private final int cards;
+    private final int placeCount;
+    private final int roles;
+    private final int sizeAt;
+    private final int holdAt;
+    private final int roleAt;
+    private final int nameAt;
+    private final int placeAt;
+    private final byte[] state;
+    private final byte[] scratch;
+    private Watcher watcher;
+
+    /**
+     * An empty surface.
+     *
+     * @param cards how many cards there are in all
+     * @param places the places, all known beforehand
+     * @param roles how many roles are followed
+     */
+    public Hands(int cards, Places places, int roles) {
+        this.places = places;
+        this.cards = cards;
+        this.placeCount = places.count();
+        this.roles = roles;
+        sizeAt = placeCount * cards;
+        holdAt = sizeAt + placeCount;
+        roleAt = holdAt + placeCount * Hold.Kind.count();
+        nameAt = roleAt + roles;
+        placeAt = nameAt + roles;
+        state = new byte[placeAt + roles];
+        scratch = new byte[cards];
+    }
+
+    /** A surface of the same shape, with nothing on it yet. */
+    public Hands another() {
+        return new Hands(cards, places, roles);
+    }
+
+    /** Makes this surface like another of the same shape. The watcher stays. */
+    public void copyFrom(Hands other) {
+        System.arraycopy(other.state, 0, state, 0, state.length);
+    }
+
+    /** Who is told of displays and lost holds, or null. */
+    public void watchedBy(Watcher newWatcher) {
+        watcher = newWatcher;
+    }
+
+    // ---- looking ----------------------------------------------------------------------------------------------
+
+    public Places places() {
+        return places;
+    }
+
+    public int cardCount() {
+        return cards;
+    }
+
+    public int placeCount() {
+        return placeCount;
+    }
+
+    public int roleCount() {
+        return roles;
+    }
+
+    public int size(int place) {
+        return state[sizeAt + place];
+    }
+
+    public byte slot(int place, int position) {
+        return state[place * cards + position - 1];
+    }
+
+    public int card(int place, int position) {
+        return Slot.card(slot(place, position));
+    }
+
+    public boolean faceUp(int place, int position) {
+        return Slot.faceUp(slot(place, position));
+    }
+
+    /** The position of a card in a pile, or 0 when it is not there. */
+    public int positionIn(int place, int card) {
+        int from = place * cards;
+        int end = from + size(place);
+        for (int i = from; i < end; i++) {
+            if ((state[i] & 0x7f) == card) {
+                return i - from + 1;
+            }
+        }
+        return 0;
+    }
+
+    /** The place of a card, or -1 when it lies nowhere. */
+    public int placeOf(int card) {
+        for (int place = 0; place < placeCount; place++) {
+            if (positionIn(place, card) > 0) {
+                return place;
+            }
+        }
+        return -1;
+    }
+
+    /** The card of a role, or -1 while it is not chosen. */
+    public int cardOf(int role) {
+        return state[roleAt + role] - 1;
+    }
+
+    /** The depth of a hold, or -1 when it is not held. */
+    public int depthOf(int place, Hold.Kind kind) {
+        return state[holdIndex(place, kind)] - 1;
+    }
+
+    public boolean knowsName(int knower, int role) {
+        return (state[nameAt + role] & (1 << knower)) != 0;
+    }
+
+    public PlaceKnowledge placeKnown(int role) {
+        return PlaceKnowledge.at(state[placeAt + role]);
+    }
+
+    /** An immutable picture of the piles and holds. */
+    public Layout layout() {
+        List<Pile> piles = new ArrayList<>();
+        List<Hold> holds = new ArrayList<>();
+        for (int place = 0; place < placeCount; place++) {
+            if (size(place) > 0) {
+                int from = place * cards;
+                piles.add(new Pile(places.at(place), Arrays.copyOfRange(state, from, from + size(place))));
+            }
+            for (int kind = 0; kind < Hold.Kind.count(); kind++) {
+                int depth = depthOf(place, Hold.Kind.at(kind));
+                if (depth >= 0) {
+                    holds.add(new Hold(Hold.Kind.at(kind), places.at(place), depth));
+                }
+            }
+        }
+        return new Layout(piles, holds);
+    }
+
+    // ---- primitives: cards ------------------------------------------------------------------------------------
+
+    /** Puts a card on the bottom of a pile: how a set-up is laid. */
+    public void lay(int place, int card, boolean faceUp) {
+        state[place * cards + size(place)] = Slot.of(card, faceUp);
+        state[sizeAt + place]++;
+    }
+
+    /** Completes a cut: the top {@code depth} cards go to the bottom. */
+    public void cut(int place, int depth) {
+        int from = place * cards;
+        int size = size(place);
+        System.arraycopy(state, from, scratch, 0, depth);
+        System.arraycopy(state, from + depth, state, from, size - depth);
+        System.arraycopy(scratch, 0, state, from + size - depth, depth);
+        loseHolds(place);
+    }
+
+    /** Moves the block of {@code count} cards below {@code depth} of one pile into another, below its {@code into} cards. */
+    public void transfer(int place, int depth, int count, int target, int into) {
+        int from = place * cards;
+        System.arraycopy(state, from + depth, scratch, 0, count);
+        System.arraycopy(state, from + depth + count, state, from + depth, size(place) - depth - count);
+        state[sizeAt + place] -= (byte) count;
+        int to = target * cards;
+        System.arraycopy(state, to + into, state, to + into + count, size(target) - into);
+        System.arraycopy(scratch, 0, state, to + into, count);
+        state[sizeAt + target] += (byte) count;
+        loseHolds(place);
+        if (target != place) {
+            loseHolds(target);
+        }
+    }
+
+    /** Deals cards singly from the top of one pile onto another, which reverses them. */
+    public void deal(int place, int count, int target, boolean turning) {
+        for (int i = 0; i < count; i++) {
+            if (turning) {
+                turn(place, 1, 1);
+            }
+            transfer(place, 0, 1, target, 0);
+        }
+    }
+
+    /** Turns over the block from one position to another, both included: its order is reversed and its sides change. */
+    public void turn(int place, int first, int last) {
+        int low = place * cards + first - 1;
+        int high = place * cards + last - 1;
+        while (low < high) {
+            byte upper = state[low];
+            state[low++] = Slot.turned(state[high]);
+            state[high--] = Slot.turned(upper);
+        }
+        if (low == high) {
+            state[low] = Slot.turned(state[low]);
+        }
+        loseHolds(place);
+    }
+
+    /**
+     * Shuffles the cards below {@code depth} overhand: chunks are taken from the top of that block and land one on
+     * another, each with its order kept. The chunks must add up to {@code count} at most.
+     *
+     * @param chunks the sizes; cards that they leave over land last, as one
+     */
+    public void overhand(int place, int depth, int count, int[] chunks) {
+        int from = place * cards + depth;
+        System.arraycopy(state, from, scratch, 0, count);
+        int taken = 0;
+        for (int chunk : chunks) {
+            System.arraycopy(scratch, taken, state, from + count - taken - chunk, chunk);
+            taken += chunk;
+        }
+        System.arraycopy(scratch, taken, state, from, count - taken);
+        loseHolds(place);
+    }
+
+    // ---- primitives: holds ------------------------------------------------------------------------------------
+
+    public void hold(int place, Hold.Kind kind, int depth) {
+        state[holdIndex(place, kind)] = (byte) (depth + 1);
+    }
+
+    /** Takes the break of a pile for use: gives its depth and lets it go, without counting it as lost. */
+    public int useBreak(int place) {
+        int depth = depthOf(place, Hold.Kind.BREAK);
+        state[holdIndex(place, Hold.Kind.BREAK)] = 0;
+        return depth;
+    }
+
+    private void loseHolds(int place) {
+        for (int kind = 0; kind < Hold.Kind.count(); kind++) {
+            int index = holdAt + place * Hold.Kind.count() + kind;
+            if (state[index] != 0 && kind != Hold.Kind.BEND.ordinal()) {
+                if (watcher != null) {
+                    watcher.lost(new Hold(Hold.Kind.at(kind), places.at(place), state[index] - 1));
+                }
+                state[index] = 0;
+            }
+        }
+    }
+
+    private int holdIndex(int place, Hold.Kind kind) {
+        return holdAt + place * Hold.Kind.count() + kind.ordinal();
+    }
+
+    // ---- primitives: roles, and what is known of them ---------------------------------------------------------
+
+    /** Gives a role its card. Nobody knows it by that alone. */
+    public void choose(int role, int card) {
+        state[roleAt + role] = (byte) (card + 1);
+        state[nameAt + role] = 0;
+        state[placeAt + role] = 0;
+    }
+
+    public void learnName(int knower, int role) {
+        state[nameAt + role] |= (byte) (1 << knower);
+    }
+
+    public void knowPlace(int role, PlaceKnowledge knowledge) {
+        state[placeAt + role] = (byte) knowledge.ordinal();
+    }
+
+    /** Somebody else cut this pile: what the performer knew exactly in it is now known only in the circle. */
+    public void blurPlaces(int place) {
+        for (int role = 0; role < roles; role++) {
+            if (placeKnown(role) == PlaceKnowledge.EXACT && isIn(place, role)) {
+                knowPlace(role, PlaceKnowledge.IN_THE_CIRCLE);
+            }
+        }
+    }
+
+    /** A named card of this pile was seen at its place: all that was known in the circle is known exactly again. */
+    public void sharpenPlaces(int place) {
+        for (int role = 0; role < roles; role++) {
+            if (placeKnown(role) == PlaceKnowledge.IN_THE_CIRCLE && isIn(place, role)) {
+                knowPlace(role, PlaceKnowledge.EXACT);
+            }
+        }
+    }
+
+    /** Whether a role's card is chosen and lies in this pile. */
+    public boolean isIn(int place, int role) {
+        return cardOf(role) >= 0 && positionIn(place, cardOf(role)) > 0;
+    }
+
+    // ---- showing ----------------------------------------------------------------------------------------------
+
+    /** The performer alone sees the front of a card and {@linkplain #recognise recognises} it. */
+    public void glimpse(int place, int position) {
+        recognise(place, position);
+        tell(card(place, position), true, true);
+    }
+
+    /** Everybody sees the side that lies uppermost, the performer too. */
+    public void showTop(int place, int position) {
+        if (faceUp(place, position)) {
+            recognise(place, position);
+        }
+        tell(card(place, position), faceUp(place, position), false);
+    }
+
+    /** Everybody sees the side that lies undermost, as when a packet is tipped up to show its face. */
+    public void showUnder(int place, int position) {
+        if (!faceUp(place, position)) {
+            recognise(place, position);
+        }
+        tell(card(place, position), !faceUp(place, position), false);
+    }
+
+    /**
+     * What seeing a front teaches the performer. A card whose name is known has its place found again, and with it the
+     * place of all that is known in the circle with it; a card whose place is known gets its name learnt.
+     */
+    private void recognise(int place, int position) {
+        int card = card(place, position);
+        for (int role = 0; role < roles; role++) {
+            if (cardOf(role) == card
+                    && (knowsName(Knower.PERFORMER, role) || placeKnown(role) != PlaceKnowledge.LOST)) {
+                learnName(Knower.PERFORMER, role);
+                knowPlace(role, PlaceKnowledge.EXACT);
+                sharpenPlaces(place);
+            }
+        }
+    }
+
+    private void tell(int card, boolean front, boolean onlyPerformer) {
+        if (watcher != null) {
+            watcher.shown(card, front, onlyPerformer);
+        }
+    }
+}

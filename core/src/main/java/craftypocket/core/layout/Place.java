@@ -1,0 +1,95 @@
+package craftypocket.core.layout;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/**
+ * Where a pile lies.
+ *
+ * @param kind which sort of place
+ * @param name which of its kind, such as the spectator's name; empty for kinds that there is only one of
+ */
+public record Place(Kind kind, String name) {
+
+    /** The sorts of places a pile can lie at, with the word written before the colon in a place's text. */
+    public enum Kind {
+        DECK("deck", false),
+        OTHER_HAND("other-hand", false),
+        TABLE("table", true),
+        SPECTATOR("spectator", true),
+        PALM("palm", false),
+        POCKET("pocket", true),
+        CASE("case", false),
+        WALLET("wallet", false),
+        UNDER("under", true);
+
+        private final String word;
+        private final boolean named;
+
+        Kind(String word, boolean named) {
+            this.word = word;
+            this.named = named;
+        }
+
+        /** Whether places of this kind are told apart by a name: {@code table:left}. */
+        public boolean named() {
+            return named;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+
+    /** The longest name of a place. */
+    public static final int LONGEST_NAME = 30;
+
+    private static final Pattern NAME =
+            Pattern.compile("[\\p{L}\\p{N}][\\p{L}\\p{N} '.-]{0," + (LONGEST_NAME - 1) + "}");
+
+    /** The deck in the hand: where every routine starts. */
+    public static final Place DECK = new Place(Kind.DECK, "");
+
+    public static Place spectator(String name) {
+        return new Place(Kind.SPECTATOR, name);
+    }
+
+    /**
+     * Reads {@code deck}, {@code table:left}, {@code spectator:Ines} and so on.
+     *
+     * @return empty when the text is no place
+     */
+    public static Optional<Place> read(String text) {
+        int colon = text.indexOf(':');
+        String word = (colon < 0 ? text : text.substring(0, colon)).strip();
+        String name = colon < 0 ? "" : text.substring(colon + 1).strip();
+        for (Kind kind : Kind.values()) {
+            boolean nameFits = kind.named ? NAME.matcher(name).matches() : name.isEmpty();
+            if (kind.word.equals(word) && nameFits) {
+                return Optional.of(new Place(kind, name));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The text that {@link #read} reads. */
+    public String text() {
+        return kind.named ? kind.word + ":" + name : kind.word;
+    }
+
+    /** The place in words, such as {@code the deck} or {@code Ines's hand}. */
+    public String label() {
+        return switch (kind) {
+            case DECK -> "the deck";
+            case OTHER_HAND -> "the other hand";
+            case TABLE -> "the table, " + name.toLowerCase(Locale.ROOT);
+            case SPECTATOR -> name + "’s hand";
+            case PALM -> "the palm";
+            case POCKET -> "the pocket, " + name.toLowerCase(Locale.ROOT);
+            case CASE -> "the card case";
+            case WALLET -> "the wallet";
+            case UNDER -> "under the " + name.toLowerCase(Locale.ROOT);
+        };
+    }
+}

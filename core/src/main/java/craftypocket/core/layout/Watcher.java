@@ -1,0 +1,17 @@
+package craftypocket.core.layout;
+
+/** Is told what a trace wants to show and a survey does not: sides that are shown, and holds that get lost. */
+public interface Watcher {
+
+    /**
+     * A side of a card is shown.
+     *
+     * @param card the card's number
+     * @param front whether its front is what is seen
+     * @param onlyPerformer whether nobody but the performer sees it
+     */
+    void shown(int card, boolean front, boolean onlyPerformer);
+
+    /** A hold is gone although the move did not use it. */
+    void lost(Hold hold);
+}

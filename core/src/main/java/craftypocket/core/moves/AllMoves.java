@@ -1,0 +1,21 @@
+package craftypocket.core.moves;
+
+import craftypocket.core.moves.cuts.Cuts;
+import craftypocket.core.moves.glimpses.Glimpses;
+import craftypocket.core.moves.handling.Handling;
+import craftypocket.core.moves.reveals.Reveals;
+import craftypocket.core.moves.selections.Selections;
+import craftypocket.core.moves.shuffles.Shuffles;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** The whole catalogue. A new move is a class in its family's folder and a line in that family's list. */
+public final class AllMoves {
+
+    public static final Catalogue CATALOGUE =
+            new Catalogue(Stream.of(Cuts.ALL, Shuffles.ALL, Selections.ALL, Glimpses.ALL, Handling.ALL, Reveals.ALL)
+                    .flatMap(List::stream)
+                    .toList());
+
+    private AllMoves() {}
+}

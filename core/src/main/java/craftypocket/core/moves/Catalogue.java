@@ -1,0 +1,31 @@
+package craftypocket.core.moves;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** A list of moves that routines can use. */
+public final class Catalogue {
+
+    private final List<Move> moves;
+
+    /** @throws IllegalArgumentException when two moves have the same id */
+    public Catalogue(List<Move> moves) {
+        this.moves = List.copyOf(moves);
+        List<String> ids = new ArrayList<>();
+        for (Move move : moves) {
+            if (ids.contains(move.id())) {
+                throw new IllegalArgumentException("move “" + move.id() + "” is listed twice: remove one of them");
+            }
+            ids.add(move.id());
+        }
+    }
+
+    public List<Move> moves() {
+        return moves;
+    }
+
+    public Optional<Move> find(String id) {
+        return moves.stream().filter(move -> move.id().equals(id)).findFirst();
+    }
+}

@@ -1,0 +1,93 @@
+package craftypocket.core.moves;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.SettingList;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/**
+ * An entry of the catalogue. A move declares its settings, its words, what it needs and what it does on the
+ * {@link Hands}; the same code serves a trace of one world and a survey of millions.
+ *
+ * <p>A move is a value without state. Its bounds and needs together say exactly when it can be done: {@link #perform} is
+ * called only then, and must not fail.
+ */
+public abstract class Move {
+
+    private final String id;
+    private final Family family;
+    private final String name;
+    private final Profile profile;
+    private final Words words;
+    private final SettingList settings = new SettingList();
+
+    /**
+     * @param id its name in a routine file
+     * @param name its name on the screen, in the trade's words
+     */
+    protected Move(String id, Family family, String name, Profile profile, Words words) {
+        this.id = id;
+        this.family = family;
+        this.name = name;
+        this.profile = profile;
+        this.words = words;
+    }
+
+    /** Declares a setting; for field initialisers. */
+    protected final Setting has(Setting declared) {
+        return settings.add(declared);
+    }
+
+    /** The size of the pile that a setting names, less some cards. */
+    protected static Setting.Bound sizeLess(Setting pile, int cards) {
+        return (hands, values) -> hands.size(values.of(pile)) - cards;
+    }
+
+    /** A bound that is the same everywhere. */
+    protected static Setting.Bound always(int number) {
+        return (hands, values) -> number;
+    }
+
+    /** What must be true beforehand, besides the bounds of the settings. */
+    public List<Need> needs(Values values) {
+        return List.of();
+    }
+
+    /** Does it. Called only when all needs are met and all amounts are within their bounds. */
+    public abstract void perform(Hands hands, Values values);
+
+    /** What it is meant to bring about. */
+    public List<Expectation> expectations(Values values) {
+        return List.of();
+    }
+
+    /** What can be said from the settings alone. */
+    public List<Remark> remarks(Values values) {
+        return List.of();
+    }
+
+    public final String id() {
+        return id;
+    }
+
+    public final Family family() {
+        return family;
+    }
+
+    public final String name() {
+        return name;
+    }
+
+    public final Profile profile() {
+        return profile;
+    }
+
+    public final Words words() {
+        return words;
+    }
+
+    public final SettingList settings() {
+        return settings;
+    }
+}

@@ -1,0 +1,51 @@
+package craftypocket.core.moves.cuts;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Hold;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** The same as a complete cut at the break, whatever the first undercut takes. */
+final class DoubleUndercut extends Move {
+
+    private final Setting pile = has(Setting.place("pile", "Cut", "deck"));
+    private final Setting first =
+            has(Setting.amount("first", "Cards of the first undercut", "any").between(always(1), (hands, values) -> {
+                int place = values.of(pile);
+                return hands.size(place) - hands.depthOf(place, Hold.Kind.BREAK) - 1;
+            }));
+
+    DoubleUndercut() {
+        super(
+                "double-undercut",
+                Family.CUTS,
+                "Double undercut to the break",
+                Profile.secret(2, "from behind"),
+                new Words(
+                        "Double undercut {pile} to the break, {first} cards first.",
+                        "Some cards go from below to the top, then the rest below the break: together a cut at the break.",
+                        "Both undercuts in one rhythm, without a look.",
+                        List.of("Keep the break while the first packet lands.", "Both packets of a similar size.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.breakHeld(pile, values));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int place = values.of(pile);
+        int taken = values.of(first);
+        int depth = hands.useBreak(place);
+        hands.cut(place, hands.size(place) - taken);
+        hands.cut(place, depth + taken);
+    }
+}

@@ -1,0 +1,41 @@
+package craftypocket.core.moves.cuts;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** {@code rest + Pk + … + P2 + P1}: the packets end in reverse order, so this is not a complete cut. */
+final class PacketsToTable extends Move {
+
+    private final Setting pile = has(Setting.place("pile", "Cut", "deck"));
+    private final Setting packets =
+            has(Setting.chunks("packets", "Packets, one after another", "8 7 9", sizeLess(pile, 1))
+                    .leavingSome());
+
+    PacketsToTable() {
+        super(
+                "packets-to-table",
+                Family.CUTS,
+                "Cut in packets to the table",
+                Profile.open(1).onTable(),
+                new Words(
+                        "Cut {pile} to the table in packets of {packets}, the rest on top.",
+                        "Each packet lands on the one before, so they end in reverse order. It is not a complete cut.",
+                        "An even beat, one packet after another.",
+                        List.of("Packets of about the same size.", "The last one takes all that is left.")));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int place = values.of(pile);
+        hands.overhand(place, 0, hands.size(place), values.chunks(packets));
+        if (!values.allExact(packets)) {
+            hands.blurPlaces(place);
+        }
+    }
+}

@@ -1,0 +1,84 @@
+package craftypocket.core.moves.glimpses;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Hold;
+import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Cast;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Setting.Option;
+import craftypocket.core.settings.Values;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The performer secretly sees one card and learns its name. */
+final class Glimpse extends Move {
+
+    private static final String AT_BREAK = "break";
+
+    private final Setting pile = has(Setting.place("pile", "In", "deck"));
+    private final Setting where = has(Setting.option(
+            "where",
+            "Which card",
+            new Option("bottom", "the bottom card"),
+            new Option("top", "the top card"),
+            new Option(AT_BREAK, "the card above the break")));
+    private final Setting as = has(Setting.maybeRole("as", "It becomes"));
+
+    Glimpse() {
+        super(
+                "glimpse",
+                Family.GLIMPSES,
+                "Glimpse",
+                Profile.secret(2, "from beside you"),
+                new Words(
+                        "Glimpse {where} of {pile}.",
+                        "You learn the name of one card. No card moves.",
+                        "On the off beat, while you square or gesture.",
+                        List.of("Less than a second.", "Eyes already on their way to somebody.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        List<Need> needs = new ArrayList<>();
+        if (values.is(where, AT_BREAK)) {
+            needs.add(Needs.breakHeld(pile, values));
+        }
+        needs.add(Needs.cards(pile, 1, values));
+        int role = values.of(as);
+        if (role != Cast.NOBODY) {
+            needs.add(new Need(
+                    hands -> hands.cardOf(role) < 0
+                            || hands.cardOf(role) == hands.card(values.of(pile), position(hands, values)),
+                    values.roleLabel(as) + " is another card already.",
+                    "Choose another role, or none."));
+        }
+        return needs;
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int position = position(hands, values);
+        int role = values.of(as);
+        if (role != Cast.NOBODY) {
+            if (hands.cardOf(role) < 0) {
+                hands.choose(role, hands.card(values.of(pile), position));
+            }
+            hands.knowPlace(role, PlaceKnowledge.EXACT);
+        }
+        hands.glimpse(values.of(pile), position);
+    }
+
+    private int position(Hands hands, Values values) {
+        int place = values.of(pile);
+        if (values.is(where, AT_BREAK)) {
+            return Math.max(1, hands.depthOf(place, Hold.Kind.BREAK));
+        }
+        return values.is(where, "top") ? 1 : hands.size(place);
+    }
+}

@@ -1,0 +1,77 @@
+package craftypocket.core.moves.glimpses;
+
+import craftypocket.core.claims.Check;
+import craftypocket.core.claims.Checks;
+import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Knower;
+import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.moves.Expectation;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Setting.Option;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** The performer looks through the faces for the key; the card beside it must be the selection. */
+final class LookByKey extends Move {
+
+    private final Setting pile = has(Setting.place("pile", "Look through", "deck"));
+    private final Setting key = has(Setting.role("key", "For the key", "K"));
+    private final Setting side = has(Setting.option(
+            "side", "The selection is", new Option("below", "directly below"), new Option("above", "directly above")));
+    private final Setting role = has(Setting.role("role", "The selection", "A"));
+
+    LookByKey() {
+        super(
+                "look-by-key",
+                Family.GLIMPSES,
+                "Look for the card beside the key",
+                Profile.open(2),
+                new Words(
+                        "Look through {pile} for {key}: the card {side} is {role}.",
+                        "You learn the name of the card beside your key and where it is. No card moves.",
+                        "Have a reason to look, such as taking out the jokers.",
+                        List.of("Pass the key without stopping.", "Look beyond it before you close the spread.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.isIn(pile, key, values), Needs.nameKnown(key, values), Needs.chosen(role, values));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int place = values.of(pile);
+        int beacon = values.of(key);
+        int selection = values.of(role);
+        hands.glimpse(place, hands.positionIn(place, hands.cardOf(beacon)));
+        if (beside(values).holds(hands)) {
+            hands.learnName(Knower.PERFORMER, selection);
+            hands.knowPlace(selection, PlaceKnowledge.EXACT);
+        }
+    }
+
+    @Override
+    public List<Expectation> expectations(Values values) {
+        return List.of(new Expectation(
+                beside(values),
+                "The card " + (above(values) ? "above " : "below ") + values.roleLabel(key) + " is "
+                        + values.roleLabel(role),
+                true));
+    }
+
+    private Check beside(Values values) {
+        return above(values)
+                ? Checks.directlyBelow(values.of(key), values.of(role), true)
+                : Checks.directlyBelow(values.of(role), values.of(key), true);
+    }
+
+    private boolean above(Values values) {
+        return values.is(side, "above");
+    }
+}

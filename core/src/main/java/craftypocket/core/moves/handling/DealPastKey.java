@@ -1,0 +1,53 @@
+package craftypocket.core.moves.handling;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Dealing;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** Cards are dealt face up until the key has been seen, and a few more: the card after the key can be felt coming. */
+final class DealPastKey extends Move {
+
+    private final Setting pile = has(Setting.place("pile", "From", "deck"));
+    private final Setting key = has(Setting.role("key", "Until this key", "K"));
+    private final Setting more =
+            has(Setting.amount("more", "And so many more", "1").between(always(0), (hands, values) -> {
+                int place = values.of(pile);
+                return hands.size(place) - hands.positionIn(place, hands.cardOf(values.of(key)));
+            }));
+    private final Setting to = has(Setting.place("to", "To", "table:dealt"));
+
+    DealPastKey() {
+        super(
+                "deal-past-key",
+                Family.HANDLING,
+                "Deal face up past the key",
+                Profile.open(2).onTable(),
+                new Words(
+                        "Deal face up from {pile} to: {to}, until {key} has come and {more} more.",
+                        "All cards down to the key and a little further end face up, in reverse order.",
+                        "The beat must not change when the key comes.",
+                        List.of(
+                                "Same tempo before and after the key.",
+                                "Know your key well enough not to look twice.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.apart(pile, to, values), Needs.isIn(pile, key, values), Needs.nameKnown(key, values));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int place = values.of(pile);
+        int count = hands.positionIn(place, hands.cardOf(values.of(key))) + values.of(more);
+        Dealing.deal(hands, place, count, values.of(to), true);
+    }
+}

@@ -1,0 +1,20 @@
+package craftypocket.core.moves.handling;
+
+import craftypocket.core.moves.Move;
+import java.util.List;
+
+/** The primitives of handling cards and packets, as moves of their own. */
+public final class Handling {
+
+    public static final List<Move> ALL = List.of(
+            new LiftPacket(),
+            new DropPacket(),
+            new DealSingly(),
+            new DealPastKey(),
+            new TurnOver(),
+            new TurnTop(),
+            new HoldBreak(),
+            new FollowCard());
+
+    private Handling() {}
+}

@@ -1,0 +1,37 @@
+package craftypocket.core.moves.handling;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** {@code ~D[1..k] + D[k+1..n]}: the top cards are turned over as one. */
+final class TurnTop extends Move {
+
+    private final Setting pile = has(Setting.place("pile", "Of", "deck"));
+    private final Setting count =
+            has(Setting.amount("count", "Top cards turned", "1").between(always(1), sizeLess(pile, 0)));
+
+    TurnTop() {
+        super(
+                "turn-top",
+                Family.HANDLING,
+                "Turn over the top cards",
+                Profile.open(1),
+                new Words(
+                        "Turn over the top {count} of {pile} as one.",
+                        "The turned cards are reversed in order and show their other sides; the rest stays.",
+                        "In the open, at an easy pace.",
+                        List.of("The cards turn as one.")));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        hands.turn(values.of(pile), 1, values.of(count));
+        hands.showTop(values.of(pile), 1);
+    }
+}

@@ -1,0 +1,52 @@
+package craftypocket.core.moves.reveals;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** The card is turned over where it lies. */
+final class TurnItOver extends Move {
+
+    private final Setting role = has(Setting.role("role", "The card", "A"));
+
+    TurnItOver() {
+        super(
+                "turn-it-over",
+                Family.REVEALS,
+                "Turn it over",
+                Profile.open(1),
+                new Words(
+                        "Turn over {role}.",
+                        "The card shows its other side, where it lies.",
+                        "All eyes on the card; hold still afterwards.",
+                        List.of("Let them name it first.", "Turn it slowly, away from you.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        int card = values.of(role);
+        return List.of(
+                Needs.chosen(role, values),
+                new Need(
+                        hands -> hands.cardOf(card) < 0 || hands.placeKnown(card) == PlaceKnowledge.EXACT,
+                        "You do not know where " + values.roleLabel(role) + " is.",
+                        "Find it beside your key, or keep a break at it, before this step."));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int card = hands.cardOf(values.of(role));
+        int place = hands.placeOf(card);
+        int position = hands.positionIn(place, card);
+        hands.turn(place, position, position);
+        hands.showTop(place, position);
+    }
+}

@@ -1,0 +1,89 @@
+package craftypocket.core.moves.selections;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Setting.Option;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/**
+ * The card goes back on a packet, and the packet with the key on its bottom is dropped on it: the key lies directly above
+ * the card. The three ways differ in what happens to the other cards.
+ */
+final class ReturnDropKey extends Move {
+
+    private static final String CUT = "cut";
+    private static final String HINDU = "hindu";
+
+    private final Setting role = has(Setting.role("role", "Goes back", "A"));
+    private final Setting key = has(Setting.role("key", "Key, on the bottom", "K"));
+    private final Setting pile = has(Setting.place("pile", "Into", "deck"));
+    private final Setting way = has(Setting.option(
+            "way",
+            "How",
+            new Option(
+                    HINDU, "a Hindu shuffle is halted, the card put on the cards drawn off and the rest thrown on it"),
+            new Option("table", "the upper cards are tabled, the card put on them and the lower packet dropped on it"),
+            new Option(CUT, "the card is put on top and the deck cut")));
+    private final Setting at = has(Setting.amount("at", "Cards that come to lie below", "30-38")
+            .between(always(1), (hands, values) -> hands.size(values.of(pile)) - (values.is(way, CUT) ? 0 : 1))
+            .bySpectator()
+            .told("they stop with # below"));
+    private final Setting pull = has(Setting.amount("pull", "Cards to a pull of the Hindu shuffle", "6")
+            .between(always(1), (hands, values) -> values.of(at)));
+
+    ReturnDropKey() {
+        super(
+                "return-drop-key",
+                Family.SELECTIONS,
+                "Return, key dropped on it",
+                Profile.secret(2, ""),
+                new Words(
+                        "{role} goes back above {at} cards, {key} falls on it: {way}.",
+                        "The key from the bottom lies directly above the card.",
+                        "Look at the card going in, then up at them before the packet falls.",
+                        List.of("The face of the packet stays tipped down.", "Drop the packet, do not place it.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.isAwayFrom(pile, role, values), Needs.onBottom(pile, key, values));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int into = values.of(pile);
+        int below = values.of(at);
+        int chosen = values.of(role);
+        int from = hands.placeOf(hands.cardOf(chosen));
+        int fromPosition = hands.positionIn(from, hands.cardOf(chosen));
+        if (values.is(way, HINDU)) {
+            drawOff(hands, into, below, values.of(pull));
+        }
+        hands.transfer(from, fromPosition - 1, 1, into, 0);
+        if (values.is(way, CUT)) {
+            hands.cut(into, below);
+        } else {
+            // What was drawn off or tabled lies on top here; the packet with the key belongs on the card and on it.
+            hands.cut(into, below + 1);
+        }
+        hands.knowPlace(chosen, PlaceKnowledge.EXACT);
+        if (!values.exact(at)) {
+            hands.blurPlaces(into);
+        }
+    }
+
+    /** The top cards change their order as pulls of one size, the last of them smaller, land one on another. */
+    private static void drawOff(Hands hands, int place, int count, int pull) {
+        for (int drawn = 0; drawn < count; drawn += pull) {
+            hands.transfer(place, drawn, Math.min(pull, count - drawn), place, 0);
+        }
+    }
+}

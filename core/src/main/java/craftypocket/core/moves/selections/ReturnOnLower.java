@@ -1,0 +1,62 @@
+package craftypocket.core.moves.selections;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Hold;
+import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Setting.Option;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** {@code D[1..d] + S + D[d+1..n]}: the deck is split, the card put on the lower packet and the upper dropped on it. */
+final class ReturnOnLower extends Move {
+
+    private final Setting role = has(Setting.role("role", "Goes back", "A"));
+    private final Setting pile = has(Setting.place("pile", "Into", "deck"));
+    private final Setting at = has(Setting.amount("at", "Cards above it", "15-37")
+            .between(always(1), sizeLess(pile, 1))
+            .bySpectator()
+            .told("they stop at #"));
+    private final Setting keep = has(Setting.option(
+            "keep",
+            "Above the card",
+            new Option("nothing", "without a break"),
+            new Option("break", "keeping a break above it")));
+
+    ReturnOnLower() {
+        super(
+                "return-on-lower",
+                Family.SELECTIONS,
+                "Return on the lower packet",
+                Profile.open(1),
+                new Words(
+                        "{role} goes back {at at} and the upper packet is dropped on it, {keep}.",
+                        "The card lies directly below the cards that were cut off.",
+                        "Follow the card with your eyes as it goes in, then look up.",
+                        List.of("Square all round.", "The break, if held, must not show from the front.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.isAwayFrom(pile, role, values));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int into = values.of(pile);
+        int chosen = values.of(role);
+        int from = hands.placeOf(hands.cardOf(chosen));
+        hands.transfer(from, hands.positionIn(from, hands.cardOf(chosen)) - 1, 1, into, values.of(at));
+        boolean held = values.is(keep, "break");
+        if (held) {
+            hands.hold(into, Hold.Kind.BREAK, values.of(at));
+        }
+        hands.knowPlace(chosen, held || values.exact(at) ? PlaceKnowledge.EXACT : PlaceKnowledge.LOST);
+    }
+}

@@ -1,0 +1,13 @@
+package craftypocket.core.moves.selections;
+
+import craftypocket.core.moves.Move;
+import java.util.List;
+
+/** The selections and returns of the catalogue. */
+public final class Selections {
+
+    public static final List<Move> ALL =
+            List.of(new SpreadPick(), new ThinkInPacket(), new ReturnOnLower(), new ReturnDropKey(), new BuryPacket());
+
+    private Selections() {}
+}

@@ -1,0 +1,42 @@
+package craftypocket.core.moves.shuffles;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+
+/** What all shuffles in chunks share. */
+final class Chunks {
+
+    private Chunks() {}
+
+    /**
+     * Shuffles the {@code count} cards below {@code depth} overhand, and keeps the place of a role exactly known only
+     * where the stated chunks allow it: a card of chunk i ends at its place less the chunks before plus the chunks after,
+     * which is known when all chunks up to its own, or all from its own on, were stated exactly.
+     */
+    static void shuffle(Hands hands, Values values, int place, Setting chunks, int depth, int count) {
+        if (!values.allExact(chunks)) {
+            for (int role = 0; role < hands.roleCount(); role++) {
+                int at = hands.isIn(place, role) ? hands.positionIn(place, hands.cardOf(role)) - depth : 0;
+                if (at >= 1
+                        && at <= count
+                        && hands.placeKnown(role) == PlaceKnowledge.EXACT
+                        && !staysKnown(values, chunks, at)) {
+                    hands.knowPlace(role, PlaceKnowledge.IN_THE_CIRCLE);
+                }
+            }
+        }
+        hands.overhand(place, depth, count, values.chunks(chunks));
+    }
+
+    private static boolean staysKnown(Values values, Setting chunks, int at) {
+        int[] sizes = values.chunks(chunks);
+        int chunk = 0;
+        int passed = 0;
+        while (passed + sizes[chunk] < at) {
+            passed += sizes[chunk++];
+        }
+        return values.exactBetween(chunks, 0, chunk + 1) || values.exactBetween(chunks, chunk, sizes.length);
+    }
+}

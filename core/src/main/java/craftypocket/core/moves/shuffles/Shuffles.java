@@ -1,0 +1,18 @@
+package craftypocket.core.moves.shuffles;
+
+import craftypocket.core.moves.Move;
+import java.util.List;
+
+/** The performer's shuffles of the catalogue. */
+public final class Shuffles {
+
+    public static final List<Move> ALL = List.of(
+            new Overhand(),
+            new OverhandTopToBottom(),
+            new OverhandBottomToTop(),
+            new MilkKeep(),
+            new Hindu(),
+            new FalseShuffle());
+
+    private Shuffles() {}
+}

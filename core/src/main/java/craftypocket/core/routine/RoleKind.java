@@ -1,0 +1,19 @@
+package craftypocket.core.routine;
+
+/** Why a card is followed. */
+public enum RoleKind {
+    SELECTION("selection"),
+    KEY("key card"),
+    FORCE("force card"),
+    HELPER("helper");
+
+    private final String label;
+
+    RoleKind(String label) {
+        this.label = label;
+    }
+
+    public String label() {
+        return label;
+    }
+}

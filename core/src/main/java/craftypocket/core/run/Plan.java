@@ -1,0 +1,96 @@
+package craftypocket.core.run;
+
+import craftypocket.core.cards.Pack;
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Expectation;
+import craftypocket.core.routine.Routine;
+import craftypocket.core.settings.Cast;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A routine that was read: ready to be traced in any world and surveyed over all of them. */
+public final class Plan {
+
+    private final Routine routine;
+    private final Pack pack;
+    private final Cast cast;
+    private final List<String> people;
+    private final List<PlannedStep> steps;
+    private final List<Choice> choices;
+    private final List<Condition> conditions;
+    private final Hands start;
+
+    Plan(
+            Routine routine,
+            Pack pack,
+            Cast cast,
+            List<String> people,
+            List<PlannedStep> steps,
+            List<Condition> claims,
+            Hands start) {
+        this.routine = routine;
+        this.pack = pack;
+        this.cast = cast;
+        this.people = List.copyOf(people);
+        this.steps = List.copyOf(steps);
+        this.choices = steps.stream().flatMap(s -> s.choices().stream()).toList();
+        this.conditions = conditions(steps, claims);
+        this.start = start;
+    }
+
+    private static List<Condition> conditions(List<PlannedStep> steps, List<Condition> claims) {
+        List<Condition> all = new ArrayList<>(claims);
+        for (int index = 0; index < steps.size(); index++) {
+            String id = steps.get(index).step().id();
+            for (Expectation expected : steps.get(index).expectations()) {
+                Condition.Kind kind =
+                        expected.before() ? Condition.Kind.EXPECTED_BEFORE : Condition.Kind.EXPECTED_AFTER;
+                all.add(new Condition(kind, id, index, expected.sentence(), expected.check()));
+            }
+            all.add(new Condition(
+                    Condition.Kind.CAN_BE_DONE,
+                    id,
+                    index,
+                    "“" + steps.get(index).move().name() + "” can be done",
+                    null));
+        }
+        return List.copyOf(all);
+    }
+
+    public Routine routine() {
+        return routine;
+    }
+
+    public Pack pack() {
+        return pack;
+    }
+
+    public Cast cast() {
+        return cast;
+    }
+
+    /** Who can know a name: “you”, then the spectators. */
+    public List<String> people() {
+        return people;
+    }
+
+    public List<PlannedStep> steps() {
+        return steps;
+    }
+
+    /** All choices, in the order in which they are made. */
+    public List<Choice> choices() {
+        return choices;
+    }
+
+    public List<Condition> conditions() {
+        return conditions;
+    }
+
+    /** A fresh surface with the set-up laid. */
+    public Hands freshHands() {
+        Hands hands = start.another();
+        hands.copyFrom(start);
+        return hands;
+    }
+}

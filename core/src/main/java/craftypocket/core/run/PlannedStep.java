@@ -1,0 +1,205 @@
+package craftypocket.core.run;
+
+import craftypocket.core.claims.Claim;
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Expectation;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Remark;
+import craftypocket.core.routine.Step;
+import craftypocket.core.settings.Amount;
+import craftypocket.core.settings.Sentence;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** A step that was read and can be done in any world. */
+public final class PlannedStep {
+
+    /** What {@link #fault} answers when the step can be done. */
+    private static final int NONE = -1;
+
+    private static final int GAP = -2;
+
+    private final Step step;
+    private final Move move;
+    private final Values values;
+    private final List<String> gaps;
+    private final Optional<Claim> onlyIf;
+    private final List<Choice> choices;
+    private final Need[] needs;
+
+    PlannedStep(int index, Step step, Move move, Values values, List<String> gaps, Optional<Claim> onlyIf) {
+        this.step = step;
+        this.move = move;
+        this.values = values;
+        this.gaps = List.copyOf(gaps);
+        this.onlyIf = onlyIf;
+        choices = choices(index, step, move, values);
+        needs = gaps.isEmpty() ? move.needs(values).toArray(Need[]::new) : new Need[0];
+    }
+
+    private static List<Choice> choices(int index, Step step, Move move, Values values) {
+        List<Choice> choices = new ArrayList<>();
+        for (Setting setting : move.settings().all()) {
+            boolean chunked = setting.kind() == Setting.Kind.CHUNKS;
+            if (!chunked && setting.kind() != Setting.Kind.AMOUNT) {
+                continue;
+            }
+            List<Amount> stated = values.stated(setting);
+            for (int chunk = 0; chunk < stated.size(); chunk++) {
+                if (stated.get(chunk).isChoice()) {
+                    String key = step.id() + "." + setting.name() + (chunked ? "[" + chunk + "]" : "");
+                    choices.add(new Choice(key, index, setting, chunk, stated.get(chunk)));
+                }
+            }
+        }
+        return List.copyOf(choices);
+    }
+
+    public Step step() {
+        return step;
+    }
+
+    public Move move() {
+        return move;
+    }
+
+    /** The settings as stated; each worker takes {@linkplain Values#another() its own}. */
+    public Values values() {
+        return values;
+    }
+
+    public List<Choice> choices() {
+        return choices;
+    }
+
+    /** The step in a sentence, with the amounts as stated. */
+    public String sentence() {
+        return Sentence.stated(move.words().says(), move.settings(), values);
+    }
+
+    /** The condition under which it is done, in a sentence. */
+    public Optional<String> condition() {
+        return onlyIf.map(Claim::sentence);
+    }
+
+    public List<Expectation> expectations() {
+        return gaps.isEmpty() ? move.expectations(values) : List.of();
+    }
+
+    public List<Remark> remarks() {
+        return gaps.isEmpty() ? move.remarks(values) : List.of();
+    }
+
+    boolean applies(Hands hands) {
+        return onlyIf.isEmpty() || onlyIf.get().holds(hands);
+    }
+
+    /** Lets the chunk that is the rest take what the others leave. Call when all choices of the step are set. */
+    void settle(Hands hands, Values world) {
+        for (Setting setting : move.settings().all()) {
+            if (setting.kind() == Setting.Kind.CHUNKS) {
+                List<Amount> stated = values.stated(setting);
+                int rest = stated.indexOf(Amount.REST);
+                if (rest >= 0) {
+                    world.set(setting, rest, 0);
+                    world.set(setting, rest, Math.max(0, setting.max().of(hands, world) - sum(world.chunks(setting))));
+                }
+            }
+        }
+    }
+
+    boolean blocked(Hands hands, Values world) {
+        return fault(hands, world) != NONE;
+    }
+
+    /** Why it cannot be done here, or nothing. */
+    Optional<Obstacle> obstacle(Hands hands, Values world) {
+        int fault = fault(hands, world);
+        if (fault == NONE) {
+            return Optional.empty();
+        }
+        if (fault == GAP) {
+            return Optional.of(new Obstacle(gaps.get(0), "Open the step and fill it in."));
+        }
+        if (fault < needs.length) {
+            return Optional.of(new Obstacle(needs[fault].reason(), needs[fault].mend()));
+        }
+        return Optional.of(outOfBounds(move.settings().all().get(fault - needs.length), hands, world));
+    }
+
+    /** The first need that is not met, or the first setting that is not possible. The one definition of “can be done”. */
+    private int fault(Hands hands, Values world) {
+        if (!gaps.isEmpty()) {
+            return GAP;
+        }
+        for (int i = 0; i < needs.length; i++) {
+            if (!needs[i].check().holds(hands)) {
+                return i;
+            }
+        }
+        List<Setting> settings = move.settings().all();
+        for (int i = 0; i < settings.size(); i++) {
+            if (!possible(settings.get(i), hands, world)) {
+                return needs.length + i;
+            }
+        }
+        return NONE;
+    }
+
+    private static boolean possible(Setting setting, Hands hands, Values world) {
+        if (setting.kind() == Setting.Kind.AMOUNT) {
+            int number = world.of(setting);
+            return number >= setting.min().of(hands, world)
+                    && number <= setting.max().of(hands, world)
+                    && setting.allows().allows(hands, world, number);
+        }
+        if (setting.kind() == Setting.Kind.CHUNKS) {
+            int total = setting.max().of(hands, world);
+            int sum = sum(world.chunks(setting));
+            return setting.partial() ? sum <= total : sum == total;
+        }
+        return true;
+    }
+
+    private static Obstacle outOfBounds(Setting setting, Hands hands, Values world) {
+        int max = setting.max().of(hands, world);
+        if (setting.kind() == Setting.Kind.CHUNKS) {
+            int sum = sum(world.chunks(setting));
+            String have = "“" + setting.label() + "” add up to " + sum + ", but ";
+            if (max < 0) {
+                return new Obstacle("There are not enough cards for this.", "Choose a larger pile.");
+            }
+            return setting.partial()
+                    ? new Obstacle(have + "at most " + max + " can be taken.", "Take " + (sum - max) + " fewer.")
+                    : new Obstacle(
+                            have + max + " cards are shuffled.",
+                            "Change a chunk by " + Math.abs(sum - max) + ", or write “rest” for one of them.");
+        }
+        int min = setting.min().of(hands, world);
+        int number = world.of(setting);
+        if (min > max) {
+            return new Obstacle(
+                    "“" + setting.label() + "”: there are not enough cards for this.",
+                    "Bring more cards there first, or choose another pile.");
+        }
+        if (number < min || number > max) {
+            return new Obstacle(
+                    "“" + setting.label() + "” is " + number + ", outside " + min + "…" + max + " here.",
+                    "Choose a number from " + min + " to " + max + ".");
+        }
+        return new Obstacle(
+                "“" + setting.label() + "” is " + number + ", and that one is excluded.", "Choose another number.");
+    }
+
+    private static int sum(int[] chunks) {
+        int sum = 0;
+        for (int chunk : chunks) {
+            sum += chunk;
+        }
+        return sum;
+    }
+}

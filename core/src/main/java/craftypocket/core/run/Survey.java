@@ -1,0 +1,63 @@
+package craftypocket.core.run;
+
+import craftypocket.core.layout.Place;
+import java.util.List;
+
+/**
+ * What holds over all worlds, or over a sample of them.
+ *
+ * @param worlds how many ways were looked at
+ * @param exhaustive whether these were all there are
+ * @param seed of the sample; 0 when exhaustive
+ * @param stopped whether it was ended before it was done; the figures are then of what was looked at
+ * @param findings one for each condition of the plan, in their order
+ * @param bands where each role can be, by moment (the set-up first) and role
+ */
+public record Survey(
+        long worlds,
+        boolean exhaustive,
+        long seed,
+        boolean stopped,
+        List<Finding> findings,
+        List<List<List<Spot>>> bands) {
+
+    /** How a condition stands. */
+    public enum Verdict {
+        ALWAYS,
+        SOMETIMES,
+        NEVER
+    }
+
+    /**
+     * What was found of one condition.
+     *
+     * @param condition which
+     * @param verdict in a word
+     * @param held in how many worlds it holds
+     * @param low the lower end of the 95 % interval of the share in which it holds; the share itself when exhaustive
+     * @param high the upper end of it
+     * @param failing the smallest world in which it does not hold, or null
+     * @param because when it fails, in words; empty when it never fails
+     */
+    public record Finding(
+            Condition condition, Verdict verdict, long held, double low, double high, World failing, String because) {}
+
+    /**
+     * Where a role can be.
+     *
+     * @param place the place
+     * @param position from the top
+     * @param share in which part of the worlds
+     */
+    public record Spot(Place place, int position, double share) {}
+
+    public Survey {
+        findings = List.copyOf(findings);
+        bands = List.copyOf(bands);
+    }
+
+    /** Whether nothing fails in any world. */
+    public boolean allHold() {
+        return findings.stream().allMatch(f -> f.verdict() == Verdict.ALWAYS);
+    }
+}

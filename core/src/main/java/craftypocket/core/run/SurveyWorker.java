@@ -1,0 +1,274 @@
+package craftypocket.core.run;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.settings.Amount;
+import craftypocket.core.settings.Values;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.SplittableRandom;
+
+/**
+ * Visits worlds on reused surfaces.
+ *
+ * <p>Worlds are the leaves of a tree that branches at the choices. What lies before a branch is done once for all worlds
+ * beyond it: at each branch the surface is copied and the next number tried, so no world starts from the set-up and none
+ * allocates. Workers share an exhaustive survey by taking turns at the first branch.
+ */
+final class SurveyWorker {
+
+    private static final int ASK_EVERY = 4096;
+
+    private final Plan plan;
+    private final SurveyOptions options;
+    private final int worker;
+    private final int workers;
+    private final SplittableRandom random;
+    private final Values[] values;
+    private final Choice[][] choices;
+    private final int[] firstChoice;
+    private final Condition[][][] conditions;
+    private final int[][][] conditionIndex;
+    private final Hands[] surfaces;
+    private final int[] chosen;
+    private final boolean[] holds;
+    private final int[] spotOf;
+    private final int roles;
+    private final int cards;
+    private final Tally tally;
+    private int branches;
+    private boolean stopped;
+
+    /** @param random for a sample, or null to visit every world */
+    SurveyWorker(Plan plan, SurveyOptions options, int worker, int workers, SplittableRandom random) {
+        this.plan = plan;
+        this.options = options;
+        this.worker = worker;
+        this.workers = workers;
+        this.random = random;
+        int steps = plan.steps().size();
+        Hands start = plan.freshHands();
+        roles = start.roleCount();
+        cards = start.cardCount();
+        values = new Values[steps];
+        choices = new Choice[steps][];
+        firstChoice = new int[steps];
+        conditions = new Condition[steps + 1][][];
+        conditionIndex = new int[steps + 1][][];
+        int before = 0;
+        for (int step = 0; step < steps; step++) {
+            values[step] = plan.steps().get(step).values().another();
+            choices[step] = plan.steps().get(step).choices().toArray(Choice[]::new);
+            firstChoice[step] = before;
+            before += choices[step].length;
+        }
+        for (int step = -1; step < steps; step++) {
+            sortConditions(step);
+        }
+        surfaces = new Hands[steps + 1];
+        Arrays.setAll(surfaces, i -> start.another());
+        chosen = new int[plan.choices().size()];
+        Arrays.fill(chosen, Tally.NOT_MADE);
+        holds = new boolean[plan.conditions().size()];
+        spotOf = new int[(steps + 1) * roles];
+        tally = new Tally(plan, cards, start.placeCount());
+    }
+
+    private void sortConditions(int step) {
+        Condition.Kind[] kinds = Condition.Kind.values();
+        conditions[step + 1] = new Condition[kinds.length][];
+        conditionIndex[step + 1] = new int[kinds.length][];
+        for (Condition.Kind kind : kinds) {
+            List<Integer> found = new ArrayList<>();
+            for (int i = 0; i < plan.conditions().size(); i++) {
+                if (plan.conditions().get(i).step() == step
+                        && plan.conditions().get(i).kind() == kind) {
+                    found.add(i);
+                }
+            }
+            conditionIndex[step + 1][kind.ordinal()] =
+                    found.stream().mapToInt(i -> i).toArray();
+            conditions[step + 1][kind.ordinal()] =
+                    found.stream().map(plan.conditions()::get).toArray(Condition[]::new);
+        }
+    }
+
+    Tally everyWorld() {
+        begin();
+        return tally;
+    }
+
+    Tally sample(int worlds) {
+        for (int i = 0; i < worlds && !stopped; i++) {
+            begin();
+        }
+        return tally;
+    }
+
+    /** Whether it was ended before it was done. */
+    boolean stopped() {
+        return stopped;
+    }
+
+    private void begin() {
+        surfaces[0].copyFrom(plan.freshHands());
+        note(-1, surfaces[0]);
+        judge(-1, Condition.Kind.CLAIM, surfaces[0]);
+        long worldsBefore = tally.worlds;
+        explore(0, 0, surfaces[0]);
+        count(-1, tally.worlds - worldsBefore);
+    }
+
+    /** Does the steps from this one on; at a choice, once for each number. */
+    private void explore(int from, int level, Hands hands) {
+        long worldsBefore = tally.worlds;
+        int step = from;
+        while (step < choices.length
+                && (choices[step].length == 0 || !plan.steps().get(step).applies(hands))) {
+            perform(step, hands);
+            step++;
+        }
+        if (step == choices.length) {
+            finish();
+        } else {
+            branch(step, level, hands);
+        }
+        long below = tally.worlds - worldsBefore;
+        for (int done = from; done < step; done++) {
+            count(done, below);
+        }
+    }
+
+    private void finish() {
+        if (branches == 0 && worker != 0 && random == null) {
+            // Without a choice there is one world, and the first worker has it.
+            return;
+        }
+        tally.finish(chosen, holds);
+        if (tally.worlds % ASK_EVERY == 0 && options.cancelled().getAsBoolean()) {
+            stopped = true;
+        }
+    }
+
+    private void branch(int step, int level, Hands hands) {
+        if (random != null) {
+            choose(step, 0, level, hands);
+        } else {
+            enumerate(step, 0, level, hands);
+        }
+        Arrays.fill(chosen, firstChoice[step], firstChoice[step] + choices[step].length, Tally.NOT_MADE);
+    }
+
+    private void enumerate(int step, int index, int level, Hands hands) {
+        if (index == choices[step].length) {
+            boolean mine = level > 0 || branches++ % workers == worker;
+            if (mine && !stopped) {
+                goOn(step, level, hands);
+            }
+            return;
+        }
+        Choice choice = choices[step][index];
+        int low = choice.low(hands, values[step]);
+        int high = choice.high(hands, values[step]);
+        boolean any = false;
+        for (int number = low; number <= high; number++) {
+            if (choice.allows(hands, values[step], number)) {
+                any = true;
+                take(step, index, number);
+                enumerate(step, index + 1, level, hands);
+            }
+        }
+        if (!any) {
+            // Nothing is possible here: the step is then broken, in one world.
+            take(step, index, low);
+            enumerate(step, index + 1, level, hands);
+        }
+    }
+
+    private void choose(int step, int index, int level, Hands hands) {
+        if (index == choices[step].length) {
+            goOn(step, level, hands);
+            return;
+        }
+        Choice choice = choices[step][index];
+        int low = choice.low(hands, values[step]);
+        int high = choice.high(hands, values[step]);
+        int possible = 0;
+        int picked = low;
+        for (int number = low; number <= high; number++) {
+            // Each possible number replaces the last with chance 1 in so many: all are equally likely in the end.
+            if (choice.allows(hands, values[step], number) && random.nextInt(++possible) == 0) {
+                picked = number;
+            }
+        }
+        take(step, index, picked);
+        choose(step, index + 1, level, hands);
+    }
+
+    private void take(int step, int index, int number) {
+        Choice choice = choices[step][index];
+        values[step].set(choice.setting(), choice.chunk(), number);
+        chosen[firstChoice[step] + index] = Math.max(0, Math.min(Amount.MOST, number));
+    }
+
+    private void goOn(int step, int level, Hands hands) {
+        Hands next = surfaces[level + 1];
+        next.copyFrom(hands);
+        long worldsBefore = tally.worlds;
+        perform(step, next);
+        explore(step + 1, level + 1, next);
+        count(step, tally.worlds - worldsBefore);
+    }
+
+    private void perform(int step, Hands hands) {
+        PlannedStep planned = plan.steps().get(step);
+        boolean applies = planned.applies(hands);
+        boolean done = applies;
+        set(step, Condition.Kind.EXPECTED_BEFORE, !applies);
+        set(step, Condition.Kind.EXPECTED_AFTER, !applies);
+        if (applies) {
+            planned.settle(hands, values[step]);
+            done = !planned.blocked(hands, values[step]);
+            if (done) {
+                judge(step, Condition.Kind.EXPECTED_BEFORE, hands);
+                planned.move().perform(hands, values[step]);
+                judge(step, Condition.Kind.EXPECTED_AFTER, hands);
+            }
+        }
+        set(step, Condition.Kind.CAN_BE_DONE, done || !applies);
+        judge(step, Condition.Kind.CLAIM, hands);
+        note(step, hands);
+    }
+
+    private void judge(int step, Condition.Kind kind, Hands hands) {
+        Condition[] here = conditions[step + 1][kind.ordinal()];
+        int[] indices = conditionIndex[step + 1][kind.ordinal()];
+        for (int i = 0; i < here.length; i++) {
+            holds[indices[i]] = here[i].check().holds(hands);
+        }
+    }
+
+    private void set(int step, Condition.Kind kind, boolean outcome) {
+        for (int index : conditionIndex[step + 1][kind.ordinal()]) {
+            holds[index] = outcome;
+        }
+    }
+
+    /** Remembers where the roles are after a step, to be counted once it is known how many worlds share it. */
+    private void note(int step, Hands hands) {
+        for (int role = 0; role < roles; role++) {
+            int card = hands.cardOf(role);
+            int place = card < 0 ? -1 : hands.placeOf(card);
+            spotOf[(step + 1) * roles + role] = place < 0 ? -1 : place * (cards + 1) + hands.positionIn(place, card);
+        }
+    }
+
+    private void count(int step, long worlds) {
+        for (int role = 0; role < roles; role++) {
+            int index = (step + 1) * roles + role;
+            if (spotOf[index] >= 0) {
+                tally.at[index][spotOf[index]] += (int) worlds;
+            }
+        }
+    }
+}

@@ -1,0 +1,177 @@
+package craftypocket.core.run;
+
+import craftypocket.core.layout.Places;
+import craftypocket.core.reckon.Wilson;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.SplittableRandom;
+import java.util.TreeMap;
+import java.util.stream.IntStream;
+
+/** Surveys the worlds of a plan. */
+public final class Surveyor {
+
+    /** A list of numbers in a reason is cut here: more of them say nothing. */
+    private static final int MOST_NUMBERS_TOLD = 4;
+
+    /** A sample is always drawn in this many lanes, so that it is the same on machines with more or fewer cores. */
+    private static final int SAMPLE_LANES = 8;
+
+    private final Plan plan;
+    private final SurveyOptions options;
+
+    private Surveyor(Plan plan, SurveyOptions options) {
+        this.plan = plan;
+        this.options = options;
+    }
+
+    /** Visits every world when there are few enough, else a sample with the seed of the options. */
+    public static Survey survey(Plan plan, SurveyOptions options) {
+        return new Surveyor(plan, options).run();
+    }
+
+    /** An upper bound of the number of worlds, or {@link Long#MAX_VALUE}. */
+    public static long mostWorlds(Plan plan) {
+        long product = 1;
+        for (Choice choice : plan.choices()) {
+            long widest = choice.widest(plan.pack().size());
+            if (product > Long.MAX_VALUE / widest) {
+                return Long.MAX_VALUE;
+            }
+            product *= widest;
+        }
+        return product;
+    }
+
+    private Survey run() {
+        boolean exhaustive = mostWorlds(plan) <= options.exhaustiveUpTo();
+        SplittableRandom seeded = new SplittableRandom(options.seed());
+        int workers = exhaustive ? options.workers() : SAMPLE_LANES;
+        List<SurveyWorker> team = IntStream.range(0, workers)
+                .mapToObj(w -> new SurveyWorker(plan, options, w, workers, exhaustive ? null : seeded.split()))
+                .toList();
+        List<Tally> tallies = IntStream.range(0, workers)
+                .parallel()
+                .mapToObj(w -> exhaustive
+                        ? team.get(w).everyWorld()
+                        : team.get(w).sample(options.sample() / workers + (w < options.sample() % workers ? 1 : 0)))
+                .toList();
+        Tally all = tallies.get(0);
+        tallies.subList(1, workers).forEach(all::add);
+        boolean stopped = team.stream().anyMatch(SurveyWorker::stopped);
+        return new Survey(
+                all.worlds,
+                exhaustive,
+                exhaustive ? 0 : options.seed(),
+                stopped,
+                findings(all, exhaustive),
+                bands(all));
+    }
+
+    private List<Survey.Finding> findings(Tally tally, boolean exhaustive) {
+        List<Survey.Finding> findings = new ArrayList<>();
+        for (int i = 0; i < plan.conditions().size(); i++) {
+            long failed = tally.failed[i];
+            long held = tally.worlds - failed;
+            double share = tally.worlds == 0 ? 0 : (double) held / tally.worlds;
+            findings.add(new Survey.Finding(
+                    plan.conditions().get(i),
+                    failed == 0 ? Survey.Verdict.ALWAYS : held == 0 ? Survey.Verdict.NEVER : Survey.Verdict.SOMETIMES,
+                    held,
+                    exhaustive ? share : Wilson.low(held, tally.worlds),
+                    exhaustive ? share : Wilson.high(held, tally.worlds),
+                    failed == 0 ? null : world(tally.smallest[i]),
+                    failed == 0 ? "" : because(tally, i)));
+        }
+        return findings;
+    }
+
+    private World world(int[] chosen) {
+        Map<String, Integer> numbers = new TreeMap<>();
+        for (int choice = 0; choice < chosen.length; choice++) {
+            if (chosen[choice] != Tally.NOT_MADE) {
+                numbers.put(plan.choices().get(choice).key(), chosen[choice]);
+            }
+        }
+        return new World(numbers);
+    }
+
+    /**
+     * When the failures are just the worlds in which one choice takes certain numbers, that is the reason; otherwise the
+     * smallest failing world is told.
+     */
+    private String because(Tally tally, int condition) {
+        if (tally.failed[condition] == tally.worlds) {
+            return "fails every way";
+        }
+        for (int choice = 0; choice < tally.made.length; choice++) {
+            String numbers = culprits(tally, condition, choice);
+            if (!numbers.isEmpty()) {
+                return "fails if " + plan.choices().get(choice).told(numbers);
+            }
+        }
+        List<String> told = new ArrayList<>();
+        int[] smallest = tally.smallest[condition];
+        for (int choice = 0; choice < smallest.length; choice++) {
+            if (smallest[choice] != Tally.NOT_MADE) {
+                told.add(plan.choices().get(choice).told(String.valueOf(smallest[choice])));
+            }
+        }
+        return "fails, for example, if " + String.join(" and ", told);
+    }
+
+    /** The numbers of a choice with which the condition always fails, when it fails with no others; otherwise empty. */
+    private static String culprits(Tally tally, int condition, int choice) {
+        int[] failed = tally.failedWith[condition][choice];
+        if (failed == null) {
+            return "";
+        }
+        List<Integer> numbers = new ArrayList<>();
+        long explained = 0;
+        for (int number = 0; number < failed.length; number++) {
+            if (failed[number] > 0) {
+                if (failed[number] < tally.made[choice][number]) {
+                    return "";
+                }
+                numbers.add(number);
+                explained += failed[number];
+            }
+        }
+        if (explained < tally.failed[condition]) {
+            return "";
+        }
+        int first = numbers.get(0);
+        int last = numbers.get(numbers.size() - 1);
+        if (last - first + 1 == numbers.size()) {
+            return first == last ? String.valueOf(first) : first + " to " + last;
+        }
+        String list = String.join(
+                ", ",
+                numbers.stream().limit(MOST_NUMBERS_TOLD).map(String::valueOf).toList());
+        return numbers.size() > MOST_NUMBERS_TOLD ? list + " …" : list;
+    }
+
+    private List<List<List<Survey.Spot>>> bands(Tally tally) {
+        int roles = plan.cast().parts().size();
+        Places places = plan.freshHands().places();
+        int row = plan.pack().size() + 1;
+        List<List<List<Survey.Spot>>> bands = new ArrayList<>();
+        for (int moment = 0; moment <= plan.steps().size(); moment++) {
+            List<List<Survey.Spot>> here = new ArrayList<>();
+            for (int role = 0; role < roles; role++) {
+                List<Survey.Spot> spots = new ArrayList<>();
+                int[] counts = tally.at[moment * roles + role];
+                for (int spot = 0; spot < counts.length; spot++) {
+                    if (counts[spot] > 0) {
+                        spots.add(new Survey.Spot(
+                                places.at(spot / row), spot % row, (double) counts[spot] / tally.worlds));
+                    }
+                }
+                here.add(List.copyOf(spots));
+            }
+            bands.add(List.copyOf(here));
+        }
+        return bands;
+    }
+}

@@ -1,0 +1,95 @@
+package craftypocket.core.run;
+
+import craftypocket.core.settings.Amount;
+import java.util.Arrays;
+
+/** What one worker of a survey counts. */
+final class Tally {
+
+    /** A choice that a world never reaches. */
+    static final int NOT_MADE = -1;
+
+    private final int values;
+    long worlds;
+    final long[] failed;
+    final int[][] smallest;
+    /** Per choice and number, in how many worlds it was made. */
+    final int[][] made;
+    /** Per condition, choice and number, in how many of them the condition failed. */
+    final int[][][] failedWith;
+    /** Per moment and role, in how many worlds it lay at each spot: place by place, position 0 never used. */
+    final int[][] at;
+
+    Tally(Plan plan, int cards, int places) {
+        int conditions = plan.conditions().size();
+        int choices = plan.choices().size();
+        int roles = plan.cast().parts().size();
+        values = Amount.MOST + 1;
+        failed = new long[conditions];
+        smallest = new int[conditions][];
+        made = new int[choices][values];
+        failedWith = new int[conditions][choices][];
+        at = new int[(plan.steps().size() + 1) * roles][places * (cards + 1)];
+    }
+
+    void finish(int[] chosen, boolean[] holds) {
+        worlds++;
+        for (int choice = 0; choice < chosen.length; choice++) {
+            if (chosen[choice] != NOT_MADE) {
+                made[choice][chosen[choice]]++;
+            }
+        }
+        for (int condition = 0; condition < holds.length; condition++) {
+            if (!holds[condition]) {
+                fail(condition, chosen);
+            }
+        }
+    }
+
+    private void fail(int condition, int[] chosen) {
+        failed[condition]++;
+        if (smallest[condition] == null) {
+            smallest[condition] = chosen.clone();
+        } else if (Arrays.compare(chosen, smallest[condition]) < 0) {
+            System.arraycopy(chosen, 0, smallest[condition], 0, chosen.length);
+        }
+        for (int choice = 0; choice < chosen.length; choice++) {
+            if (chosen[choice] != NOT_MADE) {
+                if (failedWith[condition][choice] == null) {
+                    failedWith[condition][choice] = new int[values];
+                }
+                failedWith[condition][choice][chosen[choice]]++;
+            }
+        }
+    }
+
+    void add(Tally other) {
+        worlds += other.worlds;
+        for (int condition = 0; condition < failed.length; condition++) {
+            failed[condition] += other.failed[condition];
+            int[] theirs = other.smallest[condition];
+            if (theirs != null && (smallest[condition] == null || Arrays.compare(theirs, smallest[condition]) < 0)) {
+                smallest[condition] = theirs;
+            }
+            for (int choice = 0; choice < made.length; choice++) {
+                failedWith[condition][choice] = sum(failedWith[condition][choice], other.failedWith[condition][choice]);
+            }
+        }
+        for (int choice = 0; choice < made.length; choice++) {
+            sum(made[choice], other.made[choice]);
+        }
+        for (int i = 0; i < at.length; i++) {
+            sum(at[i], other.at[i]);
+        }
+    }
+
+    private static int[] sum(int[] mine, int[] theirs) {
+        if (mine == null || theirs == null) {
+            return mine == null ? theirs : mine;
+        }
+        for (int i = 0; i < mine.length; i++) {
+            mine[i] += theirs[i];
+        }
+        return mine;
+    }
+}

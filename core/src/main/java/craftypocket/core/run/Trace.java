@@ -1,0 +1,92 @@
+package craftypocket.core.run;
+
+import craftypocket.core.layout.Hold;
+import craftypocket.core.layout.Layout;
+import craftypocket.core.layout.Place;
+import craftypocket.core.layout.PlaceKnowledge;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What happens in one world.
+ *
+ * @param moments the set-up first, then the layout after each step
+ * @param outcomes whether each condition of the plan holds in this world, in their order
+ */
+public record Trace(List<Moment> moments, List<Boolean> outcomes) {
+
+    /**
+     * The layout after a step, or the set-up.
+     *
+     * @param sentence the step with the numbers of this world
+     * @param skipped whether its condition was not true, so that it was not done
+     * @param broken why it could not be done; the layout is then the last good one
+     * @param choices its choices with their numbers in this world
+     * @param layout all piles and holds
+     * @param roles where each role is
+     * @param shown what is shown, in order
+     * @param lost the holds that were lost
+     * @param ribbons how the blocks came here from the moment before
+     */
+    public record Moment(
+            String sentence,
+            boolean skipped,
+            Optional<Obstacle> broken,
+            List<Chosen> choices,
+            Layout layout,
+            List<RoleState> roles,
+            List<Shown> shown,
+            List<Hold> lost,
+            List<Ribbon> ribbons) {}
+
+    /**
+     * A choice in this world.
+     *
+     * @param choice which
+     * @param number its number
+     * @param low the least it can be here
+     * @param high the most it can be here
+     */
+    public record Chosen(Choice choice, int number, int low, int high) {}
+
+    /**
+     * A role at a moment.
+     *
+     * @param card its card's number; -1 when this world never chooses one
+     * @param chosen whether it is chosen by then; otherwise the place is that of the card it will become
+     * @param place where it lies, or null without a card
+     * @param position from the top
+     * @param fromBottom from the bottom
+     * @param faceUp which side is up
+     * @param placeKnown how well the performer knows the place
+     * @param nameKnownTo indices of {@link Plan#people}
+     */
+    public record RoleState(
+            int card,
+            boolean chosen,
+            Place place,
+            int position,
+            int fromBottom,
+            boolean faceUp,
+            PlaceKnowledge placeKnown,
+            List<Integer> nameKnownTo) {}
+
+    /**
+     * One display.
+     *
+     * @param card the card's number
+     * @param front whether its front is seen
+     * @param onlyPerformer whether only the performer sees it
+     */
+    public record Shown(int card, boolean front, boolean onlyPerformer) {}
+
+    public Trace {
+        moments = List.copyOf(moments);
+        outcomes = List.copyOf(outcomes);
+    }
+
+    /** The last moment. */
+    public Moment end() {
+        return moments.get(moments.size() - 1);
+    }
+}

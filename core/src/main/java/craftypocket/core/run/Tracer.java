@@ -1,0 +1,204 @@
+package craftypocket.core.run;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Hold;
+import craftypocket.core.layout.Layout;
+import craftypocket.core.layout.Watcher;
+import craftypocket.core.settings.Amount;
+import craftypocket.core.settings.Sentence;
+import craftypocket.core.settings.Values;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Follows a plan through one world. */
+public final class Tracer {
+
+    private record Snapshot(
+            String sentence,
+            boolean skipped,
+            Optional<Obstacle> broken,
+            List<Trace.Chosen> choices,
+            Layout layout,
+            Hands hands,
+            List<Trace.Shown> shown,
+            List<Hold> lost) {}
+
+    private final Plan plan;
+    private final World world;
+    private final Hands hands;
+    private final boolean[] outcomes;
+    private final List<Trace.Shown> shown = new ArrayList<>();
+    private final List<Hold> lost = new ArrayList<>();
+
+    private Tracer(Plan plan, World world) {
+        this.plan = plan;
+        this.world = world;
+        hands = plan.freshHands();
+        outcomes = new boolean[plan.conditions().size()];
+        hands.watchedBy(new Watcher() {
+            @Override
+            public void shown(int card, boolean front, boolean onlyPerformer) {
+                shown.add(new Trace.Shown(card, front, onlyPerformer));
+            }
+
+            @Override
+            public void lost(Hold hold) {
+                lost.add(hold);
+            }
+        });
+    }
+
+    /** The trace of a plan in a world. Numbers outside what is possible are moved to the nearest that is. */
+    public static Trace trace(Plan plan, World world) {
+        return new Tracer(plan, world).run();
+    }
+
+    private Trace run() {
+        List<Snapshot> snapshots = new ArrayList<>();
+        snapshots.add(snapshot("Set-up", false, Optional.empty(), List.of()));
+        judge(-1, Condition.Kind.CLAIM);
+        for (int index = 0; index < plan.steps().size(); index++) {
+            snapshots.add(step(index));
+            judge(index, Condition.Kind.CLAIM);
+        }
+        return new Trace(moments(snapshots), boxed());
+    }
+
+    private Snapshot step(int index) {
+        PlannedStep step = plan.steps().get(index);
+        shown.clear();
+        lost.clear();
+        if (!step.applies(hands)) {
+            // A step that is skipped owes nothing.
+            set(index, Condition.Kind.EXPECTED_BEFORE, true);
+            set(index, Condition.Kind.EXPECTED_AFTER, true);
+            set(index, Condition.Kind.CAN_BE_DONE, true);
+            return snapshot(step.sentence(), true, Optional.empty(), List.of());
+        }
+        Values values = step.values().another();
+        List<Trace.Chosen> chosen = new ArrayList<>();
+        for (Choice choice : step.choices()) {
+            chosen.add(choose(choice, values));
+        }
+        step.settle(hands, values);
+        Optional<Obstacle> obstacle = step.obstacle(hands, values);
+        if (obstacle.isEmpty()) {
+            judge(index, Condition.Kind.EXPECTED_BEFORE);
+            step.move().perform(hands, values);
+            judge(index, Condition.Kind.EXPECTED_AFTER);
+        }
+        set(index, Condition.Kind.CAN_BE_DONE, obstacle.isEmpty());
+        String sentence =
+                Sentence.resolved(step.move().words().says(), step.move().settings(), values);
+        return snapshot(sentence, false, obstacle, chosen);
+    }
+
+    private Trace.Chosen choose(Choice choice, Values values) {
+        int low = choice.low(hands, values);
+        int high = choice.high(hands, values);
+        boolean any = choice.amount().kind() == Amount.Kind.ANY;
+        int usual = any ? (low + high) / 2 : choice.amount().middle();
+        int wanted = world.numbers().getOrDefault(choice.key(), usual);
+        int number = nearestAllowed(choice, values, Math.max(low, Math.min(high, wanted)), low, high);
+        values.set(choice.setting(), choice.chunk(), number);
+        return new Trace.Chosen(choice, number, low, high);
+    }
+
+    private int nearestAllowed(Choice choice, Values values, int wanted, int low, int high) {
+        for (int off = 0; off <= high - low; off++) {
+            for (int number : new int[] {wanted + off, wanted - off}) {
+                if (number >= low && number <= high && choice.allows(hands, values, number)) {
+                    return number;
+                }
+            }
+        }
+        return wanted;
+    }
+
+    private void judge(int step, Condition.Kind kind) {
+        for (int i = 0; i < outcomes.length; i++) {
+            Condition condition = plan.conditions().get(i);
+            if (condition.step() == step && condition.kind() == kind) {
+                outcomes[i] = condition.check().holds(hands);
+            }
+        }
+    }
+
+    private void set(int step, Condition.Kind kind, boolean outcome) {
+        for (int i = 0; i < outcomes.length; i++) {
+            Condition condition = plan.conditions().get(i);
+            if (condition.step() == step && condition.kind() == kind) {
+                outcomes[i] = outcome;
+            }
+        }
+    }
+
+    private Snapshot snapshot(String sentence, boolean skipped, Optional<Obstacle> broken, List<Trace.Chosen> choices) {
+        Hands now = hands.another();
+        now.copyFrom(hands);
+        return new Snapshot(
+                sentence,
+                skipped,
+                broken,
+                List.copyOf(choices),
+                hands.layout(),
+                now,
+                List.copyOf(shown),
+                List.copyOf(lost));
+    }
+
+    private List<Trace.Moment> moments(List<Snapshot> snapshots) {
+        List<Trace.Moment> moments = new ArrayList<>();
+        for (int i = 0; i < snapshots.size(); i++) {
+            Snapshot at = snapshots.get(i);
+            List<Ribbon> ribbons =
+                    i == 0 ? List.of() : Ribbon.between(snapshots.get(i - 1).layout(), at.layout());
+            moments.add(new Trace.Moment(
+                    at.sentence(),
+                    at.skipped(),
+                    at.broken(),
+                    at.choices(),
+                    at.layout(),
+                    roles(at.hands()),
+                    at.shown(),
+                    at.lost(),
+                    ribbons));
+        }
+        return moments;
+    }
+
+    private List<Trace.RoleState> roles(Hands then) {
+        List<Trace.RoleState> states = new ArrayList<>();
+        for (int role = 0; role < then.roleCount(); role++) {
+            boolean chosen = then.cardOf(role) >= 0;
+            int card = chosen ? then.cardOf(role) : hands.cardOf(role);
+            int place = card < 0 ? -1 : then.placeOf(card);
+            int position = place < 0 ? 0 : then.positionIn(place, card);
+            List<Integer> knowers = new ArrayList<>();
+            for (int knower = 0; knower < plan.people().size(); knower++) {
+                if (then.knowsName(knower, role)) {
+                    knowers.add(knower);
+                }
+            }
+            states.add(new Trace.RoleState(
+                    card,
+                    chosen,
+                    place < 0 ? null : then.places().at(place),
+                    position,
+                    place < 0 ? 0 : then.size(place) + 1 - position,
+                    place >= 0 && then.faceUp(place, position),
+                    then.placeKnown(role),
+                    List.copyOf(knowers)));
+        }
+        return states;
+    }
+
+    private List<Boolean> boxed() {
+        List<Boolean> boxed = new ArrayList<>();
+        for (boolean outcome : outcomes) {
+            boxed.add(outcome);
+        }
+        return boxed;
+    }
+}

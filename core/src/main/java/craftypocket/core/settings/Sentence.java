@@ -1,0 +1,92 @@
+package craftypocket.core.settings;
+
+import java.util.List;
+import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+
+/**
+ * Fills the settings into the words of a move or claim. {@code {depth}} stands for the value, {@code {at depth}} for “at
+ * 23” or “anywhere”, and {@code {nth depth}} for “23rd”.
+ */
+public final class Sentence {
+
+    private static final Pattern SLOT = Pattern.compile("\\{(?:(at|nth) )?([a-z-]+)}");
+
+    private Sentence() {}
+
+    /** The words with the amounts as they were stated. */
+    public static String stated(String template, SettingList settings, Values values) {
+        return fill(
+                template,
+                settings,
+                values,
+                setting -> values.stated(setting).stream().map(Amount::words).collect(Collectors.joining(" ")));
+    }
+
+    /** The words with the numbers of this world. */
+    public static String resolved(String template, SettingList settings, Values values) {
+        return fill(
+                template,
+                settings,
+                values,
+                setting -> setting.kind() == Setting.Kind.CHUNKS
+                        ? IntStream.of(values.chunks(setting))
+                                .mapToObj(String::valueOf)
+                                .collect(Collectors.joining(" "))
+                        : setting.kind() == Setting.Kind.ESTIMATE
+                                ? values.amount(setting).words()
+                                : String.valueOf(values.of(setting)));
+    }
+
+    /** A number as a place in a row: 1st, 2nd, 3rd, 4th, 11th, 21st. */
+    public static String ordinal(int number) {
+        int tens = number % 100;
+        if (tens >= 11 && tens <= 13) {
+            return number + "th";
+        }
+        return number
+                + switch (number % 10) {
+                    case 1 -> "st";
+                    case 2 -> "nd";
+                    case 3 -> "rd";
+                    default -> "th";
+                };
+    }
+
+    /** The names of the settings that a template uses, for the check that all of them are declared. */
+    public static List<String> slots(String template) {
+        return SLOT.matcher(template).results().map(r -> r.group(2)).toList();
+    }
+
+    private static String fill(
+            String template, SettingList settings, Values values, Function<Setting, String> numbers) {
+        Matcher slots = SLOT.matcher(template);
+        StringBuilder filled = new StringBuilder();
+        while (slots.find()) {
+            Setting setting = settings.named(slots.group(2)).orElseThrow();
+            String text = switch (setting.kind()) {
+                case PLACE -> values.placeLabel(setting);
+                case ROLE -> values.roleLabel(setting);
+                case OPTION -> setting.options().get(values.of(setting)).label();
+                default -> numbers.apply(setting);
+            };
+            slots.appendReplacement(filled, Matcher.quoteReplacement(dress(slots.group(1), text)));
+        }
+        slots.appendTail(filled);
+        String sentence = filled.toString();
+        return sentence.isEmpty() ? sentence : Character.toUpperCase(sentence.charAt(0)) + sentence.substring(1);
+    }
+
+    private static String dress(String manner, String text) {
+        if ("at".equals(manner)) {
+            return text.equals(Amount.ANY.words()) ? "anywhere" : "at " + text;
+        }
+        if ("nth".equals(manner) && text.matches("\\d+")) {
+            return ordinal(Integer.parseInt(text));
+        }
+        return text;
+    }
+}

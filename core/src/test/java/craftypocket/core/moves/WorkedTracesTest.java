@@ -1,0 +1,81 @@
+package craftypocket.core.moves;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import craftypocket.core.Script;
+import craftypocket.core.run.Trace;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+/** Traces worked out by hand, card by card. */
+class WorkedTracesTest {
+
+    /** The key travels bottom, top, bottom; the card at 23 is returned under it at a halt of a Hindu shuffle. */
+    private static Script keyThereAndBack() {
+        return Script.deck(52)
+                .selection("A", "Ines")
+                .key("K", "KC", 52)
+                .step("overhand", "chunks", "9 7 8 6 9 12 1")
+                .step("overhand", "chunks", "1 11 8 7 9 6 10")
+                .step("spread-pick", "at", "23")
+                .step("return-drop-key", "way", "hindu", "at", "34");
+    }
+
+    private static List<Integer> places(Trace trace, int role) {
+        return trace.moments().stream().map(m -> m.roles().get(role).position()).toList();
+    }
+
+    @Test
+    void key_goes_to_the_top_and_back_and_lands_on_the_selection() {
+        Trace trace = keyThereAndBack().trace();
+
+        assertThat(places(trace, 1)).containsExactly(52, 1, 52, 51, 17);
+        assertThat(trace.end().roles().get(0).position()).isEqualTo(18);
+    }
+
+    @Test
+    void complete_cut_of_twenty_takes_the_pair_to_49_and_50() {
+        Trace trace = keyThereAndBack().step("complete-cut", "depth", "20").trace();
+
+        assertThat(places(trace, 1)).endsWith(49);
+        assertThat(places(trace, 0)).endsWith(50);
+    }
+
+    @Test
+    void complete_cut_at_the_key_parts_the_pair_unless_the_deck_counts_as_a_circle() {
+        Script cut = keyThereAndBack()
+                .step("complete-cut", "depth", "17")
+                .claim("directly-below", "role", "A", "of", "K", "deck", "line")
+                .claim("directly-below", "role", "A", "of", "K", "deck", "circle");
+
+        Trace trace = cut.trace();
+
+        assertThat(places(trace, 1)).endsWith(52);
+        assertThat(places(trace, 0)).endsWith(1);
+        assertThat(trace.outcomes()).startsWith(false, true);
+    }
+
+    @Test
+    void packets_to_the_table_end_in_reverse_order() {
+        assertThat(Script.deck(10).step("packets-to-table", "packets", "2 3 1").cards("deck"))
+                .containsExactly(7, 8, 9, 10, 6, 3, 4, 5, 1, 2);
+        assertThat(Script.deck(10).step("complete-cut", "depth", "6").cards("deck"))
+                .containsExactly(7, 8, 9, 10, 1, 2, 3, 4, 5, 6);
+    }
+
+    @Test
+    void drawing_top_and_bottom_together_keeps_the_bottom_card() {
+        assertThat(Script.deck(10).step("milk-keep", "chunks", "3 2 3").cards("deck"))
+                .containsExactly(7, 8, 9, 5, 6, 2, 3, 4, 1, 10);
+    }
+
+    @Test
+    void choices_take_the_numbers_of_the_world() {
+        Script free = Script.deck(52).step("spectator-cut").step("complete-cut", "depth", "26±3");
+
+        Trace trace = free.trace(Map.of("s1.depth", 10, "s2.depth", 29));
+
+        assertThat(Script.cards(trace, "deck")).startsWith(40, 41);
+    }
+}
