@@ -198,11 +198,18 @@ public final class Hands {
 
     /** Deals cards singly from the top of one pile onto another, which reverses them. */
     public void deal(int place, int count, int target, boolean turning) {
-        for (int i = 0; i < count; i++) {
-            if (turning) {
-                turn(place, 1, 1);
+        transfer(place, 0, count, target, 0);
+        int low = target * cards;
+        int high = low + count - 1;
+        while (low < high) {
+            byte first = state[low];
+            state[low++] = state[high];
+            state[high--] = first;
+        }
+        if (turning) {
+            for (int i = target * cards; i < target * cards + count; i++) {
+                state[i] = Slot.turned(state[i]);
             }
-            transfer(place, 0, 1, target, 0);
         }
     }
 
@@ -322,6 +329,21 @@ public final class Hands {
             recognise(place, position);
         }
         tell(card(place, position), faceUp(place, position), false);
+    }
+
+    /** Everybody sees the uppermost sides of the top cards, from the lowest of them to the top one, as in a deal. */
+    public void showDealt(int place, int count) {
+        for (int role = 0; role < roles; role++) {
+            int position = cardOf(role) < 0 ? 0 : positionIn(place, cardOf(role));
+            if (position >= 1 && position <= count && faceUp(place, position)) {
+                recognise(place, position);
+            }
+        }
+        if (watcher != null) {
+            for (int position = count; position >= 1; position--) {
+                tell(card(place, position), faceUp(place, position), false);
+            }
+        }
     }
 
     /** Everybody sees the side that lies undermost, as when a packet is tipped up to show its face. */

@@ -1,6 +1,5 @@
 package craftypocket.core.layout;
 
-import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
@@ -83,13 +82,13 @@ public record Place(Kind kind, String name) {
         return switch (kind) {
             case DECK -> "the deck";
             case OTHER_HAND -> "the other hand";
-            case TABLE -> "the table, " + name.toLowerCase(Locale.ROOT);
+            case TABLE -> "the “" + name + "” pile";
             case SPECTATOR -> name + "’s hand";
             case PALM -> "the palm";
-            case POCKET -> "the pocket, " + name.toLowerCase(Locale.ROOT);
+            case POCKET -> "the pocket (" + name + ")";
             case CASE -> "the card case";
             case WALLET -> "the wallet";
-            case UNDER -> "under the " + name.toLowerCase(Locale.ROOT);
+            case UNDER -> "the cards under the " + name;
         };
     }
 }

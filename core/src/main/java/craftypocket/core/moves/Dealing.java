@@ -11,11 +11,9 @@ public final class Dealing {
 
     /** Deals cards singly from one pile onto another; face up, each of them is seen as it lands. */
     public static void deal(Hands hands, int from, int count, int to, boolean faceUp) {
-        for (int i = 0; i < count; i++) {
-            hands.deal(from, 1, to, faceUp);
-            if (faceUp) {
-                hands.showTop(to, 1);
-            }
+        hands.deal(from, count, to, faceUp);
+        if (faceUp) {
+            hands.showDealt(to, count);
         }
     }
 }

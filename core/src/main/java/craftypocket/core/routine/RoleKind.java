@@ -3,7 +3,7 @@ package craftypocket.core.routine;
 /** Why a card is followed. */
 public enum RoleKind {
     SELECTION("selection"),
-    KEY("key card"),
+    KEY("key"),
     FORCE("force card"),
     HELPER("helper");
 

@@ -158,8 +158,7 @@ public final class PlanReader {
             }
             place = places.indexOf(hand.orElse(Place.spectator(SOMEBODY)));
         }
-        String label =
-                owned ? owner + "’s card" : "the " + role.kind().label() + " " + role.letter() + sign(role.card());
+        String label = owned ? owner + "’s card" : role.kind().label() + " " + role.letter() + sign(role.card());
         return new Cast.Part(role.letter(), label, owned ? owner : "", place, knower);
     }
 

@@ -22,7 +22,6 @@ final class SurveyWorker {
     private final Plan plan;
     private final SurveyOptions options;
     private final int worker;
-    private final int workers;
     private final SplittableRandom random;
     private final Values[] values;
     private final Choice[][] choices;
@@ -40,11 +39,10 @@ final class SurveyWorker {
     private boolean stopped;
 
     /** @param random for a sample, or null to visit every world */
-    SurveyWorker(Plan plan, SurveyOptions options, int worker, int workers, SplittableRandom random) {
+    SurveyWorker(Plan plan, SurveyOptions options, int worker, SplittableRandom random) {
         this.plan = plan;
         this.options = options;
         this.worker = worker;
-        this.workers = workers;
         this.random = random;
         int steps = plan.steps().size();
         Hands start = plan.freshHands();
@@ -105,11 +103,6 @@ final class SurveyWorker {
         return tally;
     }
 
-    /** Whether it was ended before it was done. */
-    boolean stopped() {
-        return stopped;
-    }
-
     private void begin() {
         surfaces[0].copyFrom(plan.freshHands());
         note(-1, surfaces[0]);
@@ -145,7 +138,8 @@ final class SurveyWorker {
             return;
         }
         tally.finish(chosen, holds);
-        if (tally.worlds % ASK_EVERY == 0 && options.cancelled().getAsBoolean()) {
+        boolean tooMany = random == null && tally.worlds > options.exhaustiveUpTo();
+        if (tooMany || (tally.worlds % ASK_EVERY == 0 && options.cancelled().getAsBoolean())) {
             stopped = true;
         }
     }
@@ -161,7 +155,7 @@ final class SurveyWorker {
 
     private void enumerate(int step, int index, int level, Hands hands) {
         if (index == choices[step].length) {
-            boolean mine = level > 0 || branches++ % workers == worker;
+            boolean mine = level > 0 || branches++ % options.workers() == worker;
             if (mine && !stopped) {
                 goOn(step, level, hands);
             }

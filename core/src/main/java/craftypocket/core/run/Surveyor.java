@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
 import java.util.TreeMap;
+import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 
 /** Surveys the worlds of a plan. */
@@ -17,6 +18,12 @@ public final class Surveyor {
 
     /** A sample is always drawn in this many lanes, so that it is the same on machines with more or fewer cores. */
     private static final int SAMPLE_LANES = 8;
+
+    /**
+     * The bound of {@link #mostWorlds} takes every open choice for the whole deck and every conditional step for done, so
+     * a routine within this factor of the limit is tried; when it has too many worlds after all, it is sampled.
+     */
+    private static final long BOUND_SLACK = 32;
 
     private final Plan plan;
     private final SurveyOptions options;
@@ -45,28 +52,44 @@ public final class Surveyor {
     }
 
     private Survey run() {
-        boolean exhaustive = mostWorlds(plan) <= options.exhaustiveUpTo();
-        SplittableRandom seeded = new SplittableRandom(options.seed());
-        int workers = exhaustive ? options.workers() : SAMPLE_LANES;
-        List<SurveyWorker> team = IntStream.range(0, workers)
-                .mapToObj(w -> new SurveyWorker(plan, options, w, workers, exhaustive ? null : seeded.split()))
-                .toList();
-        List<Tally> tallies = IntStream.range(0, workers)
-                .parallel()
-                .mapToObj(w -> exhaustive
-                        ? team.get(w).everyWorld()
-                        : team.get(w).sample(options.sample() / workers + (w < options.sample() % workers ? 1 : 0)))
-                .toList();
-        Tally all = tallies.get(0);
-        tallies.subList(1, workers).forEach(all::add);
-        boolean stopped = team.stream().anyMatch(SurveyWorker::stopped);
+        boolean exhaustive = mostWorlds(plan) / BOUND_SLACK <= options.exhaustiveUpTo();
+        Tally tally = exhaustive ? everyWorld() : null;
+        if (exhaustive && tally.worlds > options.exhaustiveUpTo()) {
+            exhaustive = false;
+        }
+        if (!exhaustive) {
+            tally = sample();
+        }
         return new Survey(
-                all.worlds,
+                tally.worlds,
                 exhaustive,
                 exhaustive ? 0 : options.seed(),
-                stopped,
-                findings(all, exhaustive),
-                bands(all));
+                options.cancelled().getAsBoolean(),
+                findings(tally, exhaustive),
+                bands(tally));
+    }
+
+    private Tally everyWorld() {
+        return together(options.workers(), lane -> new SurveyWorker(plan, options, lane, null).everyWorld());
+    }
+
+    private Tally sample() {
+        SplittableRandom seeded = new SplittableRandom(options.seed());
+        List<SplittableRandom> randoms = IntStream.range(0, SAMPLE_LANES)
+                .mapToObj(lane -> seeded.split())
+                .toList();
+        int share = options.sample() / SAMPLE_LANES;
+        int left = options.sample() % SAMPLE_LANES;
+        return together(
+                SAMPLE_LANES,
+                lane -> new SurveyWorker(plan, options, lane, randoms.get(lane)).sample(share + (lane < left ? 1 : 0)));
+    }
+
+    private static Tally together(int lanes, IntFunction<Tally> work) {
+        List<Tally> tallies =
+                IntStream.range(0, lanes).parallel().mapToObj(work).toList();
+        tallies.subList(1, lanes).forEach(tallies.get(0)::add);
+        return tallies.get(0);
     }
 
     private List<Survey.Finding> findings(Tally tally, boolean exhaustive) {

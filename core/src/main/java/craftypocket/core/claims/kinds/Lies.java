@@ -12,10 +12,10 @@ public final class Lies extends ClaimKind {
     private final Setting role = has(Setting.role("role", "This card", "A"));
     private final Setting place = has(Setting.place("place", "Lies at", "deck"));
     private final Setting side = has(Setting.option(
-            "side", "Side up", new Option("any", ""), new Option("up", "face up"), new Option("down", "face down")));
+            "side", "Side up", new Option("any", ""), new Option("up", "face up "), new Option("down", "face down ")));
 
     public Lies() {
-        super("lies", "Lies at a place", "{role} lies {side} at: {place}");
+        super("lies", "Lies at a place", "{role} lies {side}in {place}");
     }
 
     @Override

@@ -19,7 +19,7 @@ public final class PileSize extends ClaimKind {
     private final Setting cards = has(Setting.amount("cards", "Cards", "52"));
 
     public PileSize() {
-        super("pile-size", "Size of a pile", "{pile}: {compare} {cards} cards");
+        super("pile-size", "Size of a pile", "There are {compare} {cards} cards in {pile}");
     }
 
     @Override

@@ -31,7 +31,7 @@ final class DealPastKey extends Move {
                 "Deal face up past the key",
                 Profile.open(2).onTable(),
                 new Words(
-                        "Deal face up from {pile} to: {to}, until {key} has come and {more} more.",
+                        "Deal face up from {pile} to {to} until {key} has come and {more} more.",
                         "All cards down to the key and a little further end face up, in reverse order.",
                         "The beat must not change when the key comes.",
                         List.of(

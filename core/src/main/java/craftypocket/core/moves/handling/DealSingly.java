@@ -29,7 +29,7 @@ final class DealSingly extends Move {
                 "Deal singly",
                 Profile.open(1).onTable(),
                 new Words(
-                        "Deal {count} cards from {pile} singly, {face}, to: {to}.",
+                        "Deal {count} cards from {pile} singly, {face}, to {to}.",
                         "The dealt cards end in reverse order. Face up, every name is seen.",
                         "An even beat; the same before and after the card that matters.",
                         List.of("No pause at any card.", "Overlap the cards a little, so that all can be seen.")));

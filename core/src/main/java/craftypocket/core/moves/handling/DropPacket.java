@@ -18,7 +18,7 @@ final class DropPacket extends Move {
     private final Setting packet = has(Setting.place("packet", "The pile at", "table:packet"));
     private final Setting pile = has(Setting.place("pile", "Goes to", "deck"));
     private final Setting onto =
-            has(Setting.option("onto", "Put", new Option("top", "on top"), new Option("under", "underneath")));
+            has(Setting.option("onto", "Put", new Option("top", "on top of"), new Option("under", "under")));
 
     DropPacket() {
         super(
@@ -27,7 +27,7 @@ final class DropPacket extends Move {
                 "Drop a pile on another",
                 Profile.open(1),
                 new Words(
-                        "Put the pile from {packet} {onto} at: {pile}.",
+                        "Put {packet} {onto} {pile}.",
                         "Two piles become one; both keep their order.",
                         "Nothing to see: keep talking.",
                         List.of("Square the whole deck.")));

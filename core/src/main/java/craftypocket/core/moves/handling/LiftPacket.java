@@ -21,7 +21,7 @@ final class LiftPacket extends Move {
     private final Setting count = has(Setting.amount("count", "Cards", "10").between(always(1), sizeLess(pile, 0)));
     private final Setting to = has(Setting.place("to", "To", "table:packet"));
     private final Setting onto =
-            has(Setting.option("onto", "Put", new Option("top", "on top"), new Option("under", "underneath")));
+            has(Setting.option("onto", "Put", new Option("top", "on top of"), new Option("under", "under")));
 
     LiftPacket() {
         super(
@@ -30,7 +30,7 @@ final class LiftPacket extends Move {
                 "Lift a packet",
                 Profile.open(1),
                 new Words(
-                        "Lift {count} cards from the {end} of {pile}; put them {onto} at: {to}.",
+                        "Lift {count} cards from the {end} of {pile} and put them {onto} {to}.",
                         "The packet keeps its order at its new place.",
                         "Nothing to see: keep talking.",
                         List.of("Packet square as it lands.")));

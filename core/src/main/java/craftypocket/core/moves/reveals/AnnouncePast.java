@@ -37,7 +37,7 @@ final class AnnouncePast extends Move {
                 "Deal past the card, announce a number",
                 Profile.open(2).onTable(),
                 new Words(
-                        "Announce {number} and deal face up from {pile} to: {to}, {key} believed at {estimate}; stop with card {number} in your hand.",
+                        "Announce {number}: deal face up from {pile} to {to} and stop with card {number} in your hand. You believe {key} is {at estimate}.",
                         "The cards before the announced one lie face up, in reverse order. You see the card after the key.",
                         "The beat must not change when the key and the card after it come.",
                         List.of(

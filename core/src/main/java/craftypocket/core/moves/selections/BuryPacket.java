@@ -28,7 +28,7 @@ final class BuryPacket extends Move {
                 "Bury a packet",
                 Profile.bySpectator(),
                 new Words(
-                        "The packet from {packet} is buried {at at} in: {pile}.",
+                        "The packet from {packet} is buried in {pile}, below {at} cards.",
                         "The packet keeps its order inside the other cards.",
                         "Leave it to them; you have no reason to look.",
                         List.of("The packet goes in as one.", "Square before you take the deck back.")));

@@ -46,7 +46,7 @@ final class ReturnDropKey extends Move {
                 "Return, key dropped on it",
                 Profile.secret(2, ""),
                 new Words(
-                        "{role} goes back above {at} cards, {key} falls on it: {way}.",
+                        "{role} goes back above {at} cards and {key} falls on it: {way}.",
                         "The key from the bottom lies directly above the card.",
                         "Look at the card going in, then up at them before the packet falls.",
                         List.of("The face of the packet stays tipped down.", "Drop the packet, do not place it.")));

@@ -46,7 +46,7 @@ final class SpreadPick extends Move {
                 "Spread, free pick",
                 Profile.open(1),
                 new Words(
-                        "Spread {pile}; {role} is taken {at at}: {not}.",
+                        "Spread {pile}: {not} may be taken. {role} comes out {at at}.",
                         "The card leaves for their hand; they learn its name, you do not.",
                         "Look at the person, not at the fingers.",
                         List.of(

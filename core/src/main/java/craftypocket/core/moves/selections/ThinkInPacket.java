@@ -33,7 +33,7 @@ final class ThinkInPacket extends Move {
                 "Think of a card, keep the packet",
                 Profile.bySpectator().onTable(),
                 new Words(
-                        "They think of {role}, {at at} from the top, keep the packet with it on the face, and put the others on: {rest}.",
+                        "They think of {role} {at at}, keep the packet with it on the face, and the others go to {rest}.",
                         "Two piles: the packet from the top down to the thought-of card in their hand, the others beside.",
                         "Turn your head away: the less you see, the better.",
                         List.of(

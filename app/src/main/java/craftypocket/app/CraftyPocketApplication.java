@@ -1,0 +1,21 @@
+package craftypocket.app;
+
+import java.time.Clock;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
+import org.springframework.context.annotation.Bean;
+
+/** Starts Crafty Pocket: the HTTP interface, the store and the front end. */
+@SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
+public class CraftyPocketApplication {
+
+    public static void main(String[] args) {
+        SpringApplication.run(CraftyPocketApplication.class, args);
+    }
+
+    @Bean
+    Clock clock() {
+        return Clock.systemUTC();
+    }
+}

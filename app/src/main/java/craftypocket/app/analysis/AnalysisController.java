@@ -1,0 +1,69 @@
+package craftypocket.app.analysis;
+
+import craftypocket.app.routines.RoutineDocument;
+import craftypocket.app.routines.RoutineFiles;
+import craftypocket.core.run.Plan;
+import craftypocket.core.run.SurveyOptions;
+import craftypocket.core.run.Surveyor;
+import craftypocket.core.run.Tracer;
+import craftypocket.core.run.World;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.Map;
+import java.util.Objects;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Computes from a routine that is sent along; nothing is stored. */
+@RestController
+@RequestMapping("/api")
+@ApiResponse(responseCode = "2XX")
+@ApiResponse(
+        responseCode = "4XX",
+        content =
+                @Content(
+                        mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
+                        schema = @Schema(implementation = ProblemDetail.class)))
+class AnalysisController {
+
+    /** A routine and the numbers of one world; a choice without a number is as usual. */
+    record TraceRequest(
+            @NotNull @Valid RoutineDocument routine,
+
+            @NotNull @Size(max = 2000, message = "at most 2000 choices")
+            Map<String, @NotNull Integer> world) {
+
+        TraceRequest {
+            world = Objects.requireNonNullElse(world, Map.of());
+        }
+    }
+
+    record SurveyRequest(@NotNull @Valid RoutineDocument routine) {}
+
+    private final RoutineFiles files;
+
+    AnalysisController(RoutineFiles files) {
+        this.files = files;
+    }
+
+    /** What happens in one world. */
+    @PostMapping("/trace")
+    TraceDocument trace(@Valid @RequestBody TraceRequest request) {
+        Plan plan = files.plan(request.routine());
+        return TraceDocument.of(plan, Tracer.trace(plan, new World(request.world())));
+    }
+
+    /** What holds over all worlds. */
+    @PostMapping("/survey")
+    SurveyDocument survey(@Valid @RequestBody SurveyRequest request) {
+        return SurveyDocument.of(Surveyor.survey(files.plan(request.routine()), SurveyOptions.withDefaults()));
+    }
+}

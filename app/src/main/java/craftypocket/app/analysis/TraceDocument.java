@@ -1,0 +1,228 @@
+package craftypocket.app.analysis;
+
+import craftypocket.core.cards.Card;
+import craftypocket.core.cards.CardText;
+import craftypocket.core.cards.Side;
+import craftypocket.core.cards.Suit;
+import craftypocket.core.layout.Hold;
+import craftypocket.core.layout.Pile;
+import craftypocket.core.layout.Place;
+import craftypocket.core.run.Condition;
+import craftypocket.core.run.Plan;
+import craftypocket.core.run.PlannedStep;
+import craftypocket.core.run.Ribbon;
+import craftypocket.core.run.Trace;
+import craftypocket.core.settings.Cast;
+import craftypocket.core.settings.Setting;
+import jakarta.validation.constraints.NotNull;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.IntStream;
+
+/**
+ * A trace as screens draw it. Cards are spoken of by their number, an index into {@code cards}.
+ *
+ * @param people who can know a name: “you”, then the spectators
+ * @param places the words for every place that appears
+ * @param moments the set-up first, then one a step
+ */
+record TraceDocument(
+        @NotNull List<CardDocument> cards,
+        @NotNull List<String> people,
+        @NotNull List<RoleDocument> roles,
+        @NotNull List<MomentDocument> moments,
+        @NotNull List<OutcomeDocument> outcomes) {
+
+    record CardDocument(
+            @NotNull String code,
+            @NotNull String sign,
+            @NotNull String name,
+            boolean red) {}
+
+    record RoleDocument(
+            @NotNull String letter,
+            @NotNull String kind,
+            @NotNull String label,
+            @NotNull String owner) {}
+
+    record MomentDocument(
+            @NotNull String stepId,
+            @NotNull String sentence,
+            @NotNull String stated,
+            @NotNull String condition,
+            boolean skipped,
+            ObstacleDocument broken,
+            @NotNull List<RemarkDocument> remarks,
+            @NotNull List<ChoiceDocument> choices,
+            @NotNull List<PileDocument> piles,
+            @NotNull List<HoldDocument> holds,
+            @NotNull List<RoleStateDocument> roles,
+            @NotNull List<ShownDocument> shown,
+            @NotNull List<HoldDocument> lost,
+            @NotNull List<RibbonDocument> ribbons) {}
+
+    record ObstacleDocument(@NotNull String reason, @NotNull String mend) {}
+
+    record RemarkDocument(boolean warning, @NotNull String text) {}
+
+    record ChoiceDocument(
+            @NotNull String key,
+            @NotNull String setting,
+            @NotNull String label,
+            @NotNull String told,
+            boolean bySpectator,
+            int number,
+            int low,
+            int high) {}
+
+    /** Cards from the top as they lie; {@code faceUp} says of each whether it lies face up. */
+    record PileDocument(
+            @NotNull String place,
+            @NotNull String label,
+            @NotNull List<Integer> cards,
+            @NotNull List<Boolean> faceUp) {}
+
+    record HoldDocument(@NotNull String kind, @NotNull String place, int depth) {}
+
+    /** {@code card} is -1 while no world of this kind chooses one; {@code place} is then empty. */
+    record RoleStateDocument(
+            int card,
+            boolean chosen,
+            @NotNull String place,
+            @NotNull String placeLabel,
+            int position,
+            int fromBottom,
+            boolean faceUp,
+            @NotNull String placeKnown,
+            @NotNull List<String> nameKnownTo) {}
+
+    record ShownDocument(int card, boolean front, boolean onlyPerformer) {}
+
+    record RibbonDocument(
+            @NotNull String from, int fromPosition, @NotNull String to, int toPosition, int length, boolean turned) {}
+
+    record OutcomeDocument(
+            @NotNull String kind,
+            @NotNull String id,
+            @NotNull String sentence,
+            boolean holds) {}
+
+    static TraceDocument of(Plan plan, Trace trace) {
+        List<MomentDocument> moments = new ArrayList<>();
+        for (int i = 0; i < trace.moments().size(); i++) {
+            moments.add(moment(
+                    plan,
+                    i == 0 ? null : plan.steps().get(i - 1),
+                    trace.moments().get(i)));
+        }
+        return new TraceDocument(
+                plan.pack().cards().stream().map(TraceDocument::card).toList(),
+                plan.people(),
+                IntStream.range(0, plan.cast().parts().size())
+                        .mapToObj(i -> role(plan, i))
+                        .toList(),
+                moments,
+                IntStream.range(0, plan.conditions().size())
+                        .mapToObj(i -> outcome(
+                                plan.conditions().get(i), trace.outcomes().get(i)))
+                        .toList());
+    }
+
+    private static CardDocument card(Card card) {
+        Side front = card.front();
+        boolean red = front.suit() == Suit.HEARTS || front.suit() == Suit.DIAMONDS;
+        return new CardDocument(CardText.code(front), CardText.sign(front), CardText.name(front), red);
+    }
+
+    private static RoleDocument role(Plan plan, int index) {
+        Cast.Part part = plan.cast().part(index);
+        return new RoleDocument(
+                part.letter(), lower(plan.routine().roles().get(index).kind()), part.label(), part.owner());
+    }
+
+    private static MomentDocument moment(Plan plan, PlannedStep step, Trace.Moment moment) {
+        return new MomentDocument(
+                step == null ? "" : step.step().id(),
+                moment.sentence(),
+                step == null ? moment.sentence() : step.sentence(),
+                step == null ? "" : step.condition().orElse(""),
+                moment.skipped(),
+                moment.broken()
+                        .map(o -> new ObstacleDocument(o.reason(), o.mend()))
+                        .orElse(null),
+                step == null
+                        ? List.of()
+                        : step.remarks().stream()
+                                .map(r -> new RemarkDocument(r.warning(), r.text()))
+                                .toList(),
+                moment.choices().stream().map(TraceDocument::choice).toList(),
+                moment.layout().piles().stream().map(TraceDocument::pile).toList(),
+                moment.layout().holds().stream().map(TraceDocument::hold).toList(),
+                moment.roles().stream().map(r -> state(plan, r)).toList(),
+                moment.shown().stream()
+                        .map(s -> new ShownDocument(s.card(), s.front(), s.onlyPerformer()))
+                        .toList(),
+                moment.lost().stream().map(TraceDocument::hold).toList(),
+                moment.ribbons().stream().map(TraceDocument::ribbon).toList());
+    }
+
+    private static ChoiceDocument choice(Trace.Chosen chosen) {
+        Setting setting = chosen.choice().setting();
+        return new ChoiceDocument(
+                chosen.choice().key(),
+                setting.name(),
+                setting.label(),
+                chosen.choice().told(String.valueOf(chosen.number())),
+                setting.decider() == Setting.Decider.SPECTATOR,
+                chosen.number(),
+                chosen.low(),
+                chosen.high());
+    }
+
+    private static PileDocument pile(Pile pile) {
+        List<Integer> cards = new ArrayList<>();
+        List<Boolean> faceUp = new ArrayList<>();
+        for (int position = 1; position <= pile.size(); position++) {
+            cards.add(pile.card(position));
+            faceUp.add(pile.faceUp(position));
+        }
+        return new PileDocument(pile.place().text(), pile.place().label(), cards, faceUp);
+    }
+
+    private static HoldDocument hold(Hold hold) {
+        return new HoldDocument(hold.kind().word(), hold.place().text(), hold.depth());
+    }
+
+    private static RoleStateDocument state(Plan plan, Trace.RoleState role) {
+        Place place = role.place();
+        return new RoleStateDocument(
+                role.card(),
+                role.chosen(),
+                place == null ? "" : place.text(),
+                place == null ? "" : place.label(),
+                role.position(),
+                role.fromBottom(),
+                role.faceUp(),
+                lower(role.placeKnown()),
+                role.nameKnownTo().stream().map(plan.people()::get).toList());
+    }
+
+    private static RibbonDocument ribbon(Ribbon ribbon) {
+        return new RibbonDocument(
+                ribbon.from().text(),
+                ribbon.fromPosition(),
+                ribbon.to().text(),
+                ribbon.toPosition(),
+                ribbon.length(),
+                ribbon.turned());
+    }
+
+    private static OutcomeDocument outcome(Condition condition, boolean holds) {
+        return new OutcomeDocument(lower(condition.kind()), condition.id(), condition.sentence(), holds);
+    }
+
+    static String lower(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}

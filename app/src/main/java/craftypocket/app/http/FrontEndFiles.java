@@ -1,0 +1,43 @@
+package craftypocket.app.http;
+
+import java.io.IOException;
+import java.time.Duration;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.CacheControl;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.PathResourceResolver;
+
+/** Serves the front end. Every address that is no file and no interface is a view of the one page. */
+@Configuration
+class FrontEndFiles implements WebMvcConfigurer {
+
+    @Override
+    public void addResourceHandlers(ResourceHandlerRegistry registry) {
+        registry.addResourceHandler("/assets/**")
+                .addResourceLocations("classpath:/static/assets/")
+                .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable());
+        registry.addResourceHandler("/**")
+                .addResourceLocations("classpath:/static/")
+                .setCacheControl(CacheControl.noCache())
+                .resourceChain(false)
+                .addResolver(new OnePage());
+    }
+
+    private static final class OnePage extends PathResourceResolver {
+
+        @Override
+        protected Resource getResource(String path, Resource location) throws IOException {
+            Resource file = super.getResource(path, location);
+            if (file != null) {
+                return file;
+            }
+            boolean view = !path.startsWith("api/")
+                    && !path.startsWith("v3/")
+                    && !path.substring(path.lastIndexOf('/') + 1).contains(".");
+            return view ? new ClassPathResource("/static/index.html") : null;
+        }
+    }
+}

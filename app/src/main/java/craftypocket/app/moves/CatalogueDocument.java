@@ -1,0 +1,98 @@
+package craftypocket.app.moves;
+
+import craftypocket.core.claims.ClaimKind;
+import craftypocket.core.moves.Catalogue;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.settings.Setting;
+import jakarta.validation.constraints.NotNull;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+
+/** Everything a screen needs to offer moves and claims. */
+record CatalogueDocument(
+        @NotNull List<FamilyDocument> families,
+        @NotNull List<MoveDocument> moves,
+        @NotNull List<ClaimKindDocument> claims) {
+
+    record FamilyDocument(@NotNull String id, @NotNull String label) {}
+
+    /** {@code kind} is one of amount, estimate, chunks, place, role, option. */
+    record SettingDocument(
+            @NotNull String name,
+            @NotNull String label,
+            @NotNull String kind,
+            @NotNull String usual,
+            boolean bySpectator,
+            boolean optional,
+            @NotNull List<OptionDocument> options) {}
+
+    record OptionDocument(@NotNull String name, @NotNull String label) {}
+
+    record MoveDocument(
+            @NotNull String id,
+            @NotNull String family,
+            @NotNull String name,
+            boolean bySpectator,
+            int difficulty,
+            boolean secret,
+            boolean table,
+            @NotNull String angles,
+            @NotNull String effect,
+            @NotNull String attention,
+            @NotNull List<String> watch,
+            @NotNull List<SettingDocument> settings) {}
+
+    record ClaimKindDocument(
+            @NotNull String id,
+            @NotNull String name,
+            @NotNull List<SettingDocument> settings) {}
+
+    static CatalogueDocument of(Catalogue catalogue, List<ClaimKind> kinds) {
+        return new CatalogueDocument(
+                Arrays.stream(Family.values())
+                        .map(f -> new FamilyDocument(lower(f), f.label()))
+                        .toList(),
+                catalogue.moves().stream().map(CatalogueDocument::move).toList(),
+                kinds.stream()
+                        .map(k -> new ClaimKindDocument(
+                                k.id(), k.name(), settings(k.settings().all())))
+                        .toList());
+    }
+
+    private static MoveDocument move(Move move) {
+        return new MoveDocument(
+                move.id(),
+                lower(move.family()),
+                move.name(),
+                move.profile().actor() == craftypocket.core.moves.Profile.Actor.SPECTATOR,
+                move.profile().difficulty(),
+                move.profile().secret(),
+                move.profile().table(),
+                move.profile().angles(),
+                move.words().effect(),
+                move.words().attention(),
+                move.words().watch(),
+                settings(move.settings().all()));
+    }
+
+    private static List<SettingDocument> settings(List<Setting> settings) {
+        return settings.stream()
+                .map(s -> new SettingDocument(
+                        s.name(),
+                        s.label(),
+                        lower(s.kind()),
+                        s.usual(),
+                        s.decider() == Setting.Decider.SPECTATOR,
+                        s.optional(),
+                        s.options().stream()
+                                .map(o -> new OptionDocument(o.name(), o.label()))
+                                .toList()))
+                .toList();
+    }
+
+    private static String lower(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT);
+    }
+}

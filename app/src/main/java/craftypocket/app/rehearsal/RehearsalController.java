@@ -1,0 +1,71 @@
+package craftypocket.app.rehearsal;
+
+import craftypocket.app.routines.RoutineService;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.validation.Valid;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Keeps the run-throughs of each routine. */
+@RestController
+@RequestMapping("/api")
+@ApiResponse(responseCode = "2XX")
+@ApiResponse(
+        responseCode = "4XX",
+        content =
+                @Content(
+                        mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
+                        schema = @Schema(implementation = ProblemDetail.class)))
+class RehearsalController {
+
+    /** As many as a chart can show; older ones stay stored. */
+    private static final int MOST_LISTED = 200;
+
+    private final RehearsalRepository rehearsals;
+    private final RoutineService routines;
+    private final JsonMapper json;
+
+    RehearsalController(RehearsalRepository rehearsals, RoutineService routines, JsonMapper json) {
+        this.rehearsals = rehearsals;
+        this.routines = routines;
+        this.json = json;
+    }
+
+    /** Keeps a run. */
+    @PostMapping("/routines/{id}/rehearsals")
+    @ResponseStatus(HttpStatus.CREATED)
+    RehearsalDocument keep(@PathVariable UUID id, @Valid @RequestBody RehearsalDocument run) {
+        routines.requireExisting(id);
+        rehearsals.save(new RehearsalEntity(id, run, json.writeValueAsString(run)));
+        return run;
+    }
+
+    /** The runs of a routine, the newest first. */
+    @GetMapping("/routines/{id}/rehearsals")
+    List<RehearsalDocument> runs(@PathVariable UUID id) {
+        routines.requireExisting(id);
+        return rehearsals.findByRoutineIdOrderByStartedAtDesc(id, Limit.of(MOST_LISTED)).stream()
+                .map(r -> json.readValue(r.record(), RehearsalDocument.class))
+                .toList();
+    }
+
+    /** When each routine was last rehearsed. */
+    @GetMapping("/rehearsals/last")
+    List<LastRehearsal> last() {
+        return rehearsals.last();
+    }
+}

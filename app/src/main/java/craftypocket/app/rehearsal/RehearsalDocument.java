@@ -1,0 +1,49 @@
+package craftypocket.app.rehearsal;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.List;
+import java.util.Objects;
+
+/**
+ * One run-through.
+ *
+ * @param cameOut whether the end was as expected
+ * @param steps what happened at each step, in order
+ */
+record RehearsalDocument(
+        @NotNull Instant startedAt,
+
+        @Min(value = 0, message = "at least 0") @Max(value = RehearsalDocument.A_DAY, message = "at most a day")
+        long totalMillis,
+
+        boolean cameOut,
+
+        @NotNull @Size(max = 100, message = "at most 100 steps")
+        List<@NotNull @Valid StepRun> steps) {
+
+    static final long A_DAY = 86_400_000;
+
+    /** How long a step took, in milliseconds, and how many slips were marked in it. */
+    record StepRun(
+            @NotNull @Size(max = 40, message = "at most 40 letters")
+            String stepId,
+
+            @Min(value = 0, message = "at least 0") @Max(value = RehearsalDocument.A_DAY, message = "at most a day")
+            long millis,
+
+            @Min(value = 0, message = "at least 0") @Max(value = 99, message = "at most 99")
+            int slips) {}
+
+    RehearsalDocument {
+        steps = Objects.requireNonNullElse(steps, List.of());
+    }
+
+    int slips() {
+        return steps.stream().mapToInt(StepRun::slips).sum();
+    }
+}

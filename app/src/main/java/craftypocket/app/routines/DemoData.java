@@ -1,0 +1,78 @@
+package craftypocket.app.routines;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.Arrays;
+import java.util.Comparator;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.core.io.Resource;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Puts the demo routines on the shelf the first time that a data folder is used, and never again. */
+@Component
+class DemoData implements ApplicationRunner {
+
+    private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
+    private static final String STARTED = "started-before";
+
+    private final RoutineService routines;
+    private final RoutineFiles files;
+    private final JsonMapper json;
+    private final JdbcClient database;
+    private final TransactionTemplate together;
+    private final boolean wanted;
+    private final Resource[] demos;
+
+    DemoData(
+            RoutineService routines,
+            RoutineFiles files,
+            JsonMapper json,
+            JdbcClient database,
+            TransactionTemplate together,
+            @Value("${crafty.demo}") boolean wanted,
+            @Value("classpath:/demo/*.json") Resource[] demos) {
+        this.routines = routines;
+        this.files = files;
+        this.json = json;
+        this.database = database;
+        this.together = together;
+        this.wanted = wanted;
+        this.demos = demos;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        together.executeWithoutResult(status -> {
+            boolean first = database.sql("select count(*) from mark where name = ?")
+                            .param(STARTED)
+                            .query(Long.class)
+                            .single()
+                    == 0;
+            if (!first) {
+                return;
+            }
+            database.sql("insert into mark (name) values (?)").param(STARTED).update();
+            if (wanted) {
+                Arrays.stream(demos)
+                        .sorted(Comparator.comparing(Resource::getFilename))
+                        .forEach(this::add);
+                LOG.info("{} demo routines are on the shelf", demos.length);
+            }
+        });
+    }
+
+    private void add(Resource demo) {
+        try (InputStream file = demo.getInputStream()) {
+            routines.create(files.read(json.readTree(file)));
+        } catch (IOException unreadable) {
+            throw new IllegalStateException("demo routine " + demo.getFilename() + " cannot be read", unreadable);
+        }
+    }
+}

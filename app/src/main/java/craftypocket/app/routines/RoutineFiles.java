@@ -1,0 +1,91 @@
+package craftypocket.app.routines;
+
+import craftypocket.app.http.Refusal;
+import craftypocket.core.moves.AllMoves;
+import craftypocket.core.run.Plan;
+import craftypocket.core.run.PlanReader;
+import craftypocket.core.settings.Problem;
+import jakarta.validation.Validator;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Reads and writes routine files, and says of each what is wrong with it. */
+@Component
+public class RoutineFiles {
+
+    private final JsonMapper json;
+    private final Validator validator;
+
+    RoutineFiles(JsonMapper json, Validator validator) {
+        this.json = json;
+        this.validator = validator;
+    }
+
+    /** Reads a file from outside: the version first, so that a newer file is not blamed for what it may well contain. */
+    RoutineDocument read(JsonNode file) {
+        checkVersion(file);
+        RoutineDocument document = json.treeToValue(file, RoutineDocument.class);
+        List<Problem> problems = validator.validate(document).stream()
+                .map(v -> new Problem(
+                        v.getPropertyPath().toString(),
+                        String.valueOf(v.getInvalidValue()),
+                        v.getMessage(),
+                        "Change it in the file and read it again"))
+                .toList();
+        if (!problems.isEmpty()) {
+            throw new Refusal(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "The file cannot be read",
+                    problems.stream().map(Problem::sentence).collect(Collectors.joining(" ")),
+                    problems);
+        }
+        plan(document);
+        return document;
+    }
+
+    private static void checkVersion(JsonNode file) {
+        String format = file.path("format").asString("");
+        if (!format.equals(RoutineDocument.FORMAT)) {
+            throw refused(
+                    "format",
+                    format,
+                    "a routine file says " + RoutineDocument.FORMAT,
+                    "Choose a file that was saved as a routine");
+        }
+        JsonNode version = file.path("version");
+        if (!version.isInt() || version.asInt() < 1) {
+            throw refused("version", version.toString(), "a version is a number from 1", "Save the file again");
+        }
+        if (version.asInt() > RoutineDocument.VERSION) {
+            throw refused(
+                    "version",
+                    version.toString(),
+                    "this Crafty Pocket reads version " + RoutineDocument.VERSION
+                            + ", and the file was written by a newer one",
+                    "Update Crafty Pocket, or save the file there for version " + RoutineDocument.VERSION);
+        }
+    }
+
+    private static Refusal refused(String field, String value, String rule, String cure) {
+        Problem problem = new Problem(field, value, rule, cure);
+        return new Refusal(
+                HttpStatus.UNPROCESSABLE_CONTENT, "The file cannot be read", problem.sentence(), List.of(problem));
+    }
+
+    /** Plans a routine; what cannot be read is refused with everything that is wrong. */
+    public Plan plan(RoutineDocument document) {
+        return PlanReader.read(document.toCore(), AllMoves.CATALOGUE);
+    }
+
+    String write(RoutineDocument document) {
+        return json.writeValueAsString(document);
+    }
+
+    RoutineDocument stored(String text) {
+        return json.readValue(text, RoutineDocument.class);
+    }
+}

@@ -1,0 +1,2 @@
+import { createApp } from 'vue'
+createApp({ render: () => null }).mount('#app')
