@@ -219,7 +219,7 @@ export interface components {
         CardDocument: {
             code: string;
             name: string;
-            red?: boolean;
+            red: boolean;
             sign: string;
         };
         CatalogueDocument: {
@@ -228,15 +228,15 @@ export interface components {
             moves: components["schemas"]["MoveDocument"][];
         };
         ChoiceDocument: {
-            bySpectator?: boolean;
+            bySpectator: boolean;
             /** Format: int32 */
-            high?: number;
+            high: number;
             key: string;
             label: string;
             /** Format: int32 */
-            low?: number;
+            low: number;
             /** Format: int32 */
-            number?: number;
+            number: number;
             setting: string;
             told: string;
         };
@@ -260,59 +260,65 @@ export interface components {
                 [key: string]: number;
             };
             /** Format: int64 */
-            held?: number;
+            held: number;
             /** Format: double */
-            high?: number;
+            high: number;
             id: string;
             kind: string;
             /** Format: double */
-            low?: number;
+            low: number;
             /** Format: int32 */
-            moment?: number;
+            moment: number;
             sentence: string;
             verdict: string;
         };
+        FollowedRole: {
+            kind: string;
+            label: string;
+            letter: string;
+            owner: string;
+        };
         HoldDocument: {
             /** Format: int32 */
-            depth?: number;
+            depth: number;
             kind: string;
             place: string;
         };
         JsonNode: {
-            array?: boolean;
-            bigDecimal?: boolean;
-            bigInteger?: boolean;
-            binary?: boolean;
-            boolean?: boolean;
-            container?: boolean;
-            double?: boolean;
-            embeddedValue?: boolean;
-            empty?: boolean;
-            float?: boolean;
-            floatingPointNumber?: boolean;
-            int?: boolean;
-            integralNumber?: boolean;
-            long?: boolean;
-            missingNode?: boolean;
+            array: boolean;
+            bigDecimal: boolean;
+            bigInteger: boolean;
+            binary: boolean;
+            boolean: boolean;
+            container: boolean;
+            double: boolean;
+            embeddedValue: boolean;
+            empty: boolean;
+            float: boolean;
+            floatingPointNumber: boolean;
+            int: boolean;
+            integralNumber: boolean;
+            long: boolean;
+            missingNode: boolean;
             /** @enum {string} */
             nodeType?: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
-            null?: boolean;
-            number?: boolean;
-            object?: boolean;
-            pojo?: boolean;
-            short?: boolean;
-            string?: boolean;
+            null: boolean;
+            number: boolean;
+            object: boolean;
+            pojo: boolean;
+            short: boolean;
+            string: boolean;
             /** @deprecated */
-            textual?: boolean;
-            valueNode?: boolean;
+            textual: boolean;
+            valueNode: boolean;
         };
         LastRehearsal: {
             /** Format: uuid */
             routineId: string;
             /** Format: int64 */
-            runs?: number;
+            runs: number;
             /** Format: int64 */
-            slips?: number;
+            slips: number;
             /** Format: date-time */
             startedAt: string;
         };
@@ -328,23 +334,23 @@ export interface components {
             roles: components["schemas"]["RoleStateDocument"][];
             sentence: string;
             shown: components["schemas"]["ShownDocument"][];
-            skipped?: boolean;
+            skipped: boolean;
             stated: string;
             stepId: string;
         };
         MoveDocument: {
             angles: string;
             attention: string;
-            bySpectator?: boolean;
+            bySpectator: boolean;
             /** Format: int32 */
-            difficulty?: number;
+            difficulty: number;
             effect: string;
             family: string;
             id: string;
             name: string;
-            secret?: boolean;
+            secret: boolean;
             settings: components["schemas"]["SettingDocument"][];
-            table?: boolean;
+            table: boolean;
             watch: string[];
         };
         NewRoutine: {
@@ -359,7 +365,7 @@ export interface components {
             name: string;
         };
         OutcomeDocument: {
-            holds?: boolean;
+            holds: boolean;
             id: string;
             kind: string;
             sentence: string;
@@ -374,7 +380,7 @@ export interface components {
             card: string;
             from: string;
             /** Format: int32 */
-            nth?: number;
+            nth: number;
         };
         ProblemDetail: {
             detail?: string;
@@ -384,33 +390,33 @@ export interface components {
                 [key: string]: unknown;
             };
             /** Format: int32 */
-            status?: number;
+            status: number;
             title?: string;
             /** Format: uri */
             type?: string;
         };
         RehearsalDocument: {
-            cameOut?: boolean;
+            cameOut: boolean;
             /** Format: date-time */
             startedAt: string;
             steps: components["schemas"]["StepRun"][];
             /** Format: int64 */
-            totalMillis?: number;
+            totalMillis: number;
         };
         RemarkDocument: {
             text: string;
-            warning?: boolean;
+            warning: boolean;
         };
         RibbonDocument: {
             from: string;
             /** Format: int32 */
-            fromPosition?: number;
+            fromPosition: number;
             /** Format: int32 */
-            length?: number;
+            length: number;
             to: string;
             /** Format: int32 */
-            toPosition?: number;
-            turned?: boolean;
+            toPosition: number;
+            turned: boolean;
         };
         RoleDocument: {
             card: string;
@@ -420,17 +426,17 @@ export interface components {
         };
         RoleStateDocument: {
             /** Format: int32 */
-            card?: number;
-            chosen?: boolean;
-            faceUp?: boolean;
+            card: number;
+            chosen: boolean;
+            faceUp: boolean;
             /** Format: int32 */
-            fromBottom?: number;
+            fromBottom: number;
             nameKnownTo: string[];
             place: string;
             placeKnown: string;
             placeLabel: string;
             /** Format: int32 */
-            position?: number;
+            position: number;
         };
         RoutineDocument: {
             claims: components["schemas"]["ClaimDocument"][];
@@ -442,7 +448,7 @@ export interface components {
             tags: string[];
             title: string;
             /** Format: int32 */
-            version?: number;
+            version: number;
         };
         RoutineEntry: {
             /** Format: date-time */
@@ -452,7 +458,7 @@ export interface components {
             tags: string[];
             title: string;
             /** Format: int64 */
-            version?: number;
+            version: number;
         };
         SetUpDocument: {
             note: string;
@@ -460,23 +466,23 @@ export interface components {
             placements: components["schemas"]["PlacementDocument"][];
         };
         SettingDocument: {
-            bySpectator?: boolean;
+            bySpectator: boolean;
             kind: string;
             label: string;
             name: string;
-            optional?: boolean;
+            optional: boolean;
             options: components["schemas"]["OptionDocument"][];
             usual: string;
         };
         ShownDocument: {
             /** Format: int32 */
-            card?: number;
-            front?: boolean;
-            onlyPerformer?: boolean;
+            card: number;
+            front: boolean;
+            onlyPerformer: boolean;
         };
         SpecDocument: {
             kind: string;
-            not?: boolean;
+            not: boolean;
             or: components["schemas"]["SpecDocument"][];
             settings: {
                 [key: string]: string;
@@ -485,9 +491,9 @@ export interface components {
         SpotDocument: {
             place: string;
             /** Format: int32 */
-            position?: number;
+            position: number;
             /** Format: double */
-            share?: number;
+            share: number;
         };
         StepDocument: {
             id: string;
@@ -500,31 +506,31 @@ export interface components {
         };
         StepRun: {
             /** Format: int64 */
-            millis?: number;
+            millis: number;
             /** Format: int32 */
-            slips?: number;
+            slips: number;
             stepId: string;
         };
         StoredRoutine: {
-            canRedo?: boolean;
-            canUndo?: boolean;
+            canRedo: boolean;
+            canUndo: boolean;
             /** Format: date-time */
             changedAt: string;
             /** Format: uuid */
             id: string;
             routine: components["schemas"]["RoutineDocument"];
             /** Format: int64 */
-            version?: number;
+            version: number;
         };
         SurveyDocument: {
-            allHold?: boolean;
+            allHold: boolean;
             bands: components["schemas"]["SpotDocument"][][][];
-            exhaustive?: boolean;
+            exhaustive: boolean;
             findings: components["schemas"]["FindingDocument"][];
             /** Format: int64 */
-            seed?: number;
+            seed: number;
             /** Format: int64 */
-            worlds?: number;
+            worlds: number;
         };
         SurveyRequest: {
             routine: components["schemas"]["RoutineDocument"];
@@ -534,7 +540,7 @@ export interface components {
             moments: components["schemas"]["MomentDocument"][];
             outcomes: components["schemas"]["OutcomeDocument"][];
             people: string[];
-            roles: components["schemas"]["RoleDocument"][];
+            roles: components["schemas"]["FollowedRole"][];
         };
         TraceRequest: {
             routine: components["schemas"]["RoutineDocument"];

@@ -30,7 +30,7 @@ import java.util.stream.IntStream;
 record TraceDocument(
         @NotNull List<CardDocument> cards,
         @NotNull List<String> people,
-        @NotNull List<RoleDocument> roles,
+        @NotNull List<FollowedRole> roles,
         @NotNull List<MomentDocument> moments,
         @NotNull List<OutcomeDocument> outcomes) {
 
@@ -40,7 +40,7 @@ record TraceDocument(
             @NotNull String name,
             boolean red) {}
 
-    record RoleDocument(
+    record FollowedRole(
             @NotNull String letter,
             @NotNull String kind,
             @NotNull String label,
@@ -135,9 +135,9 @@ record TraceDocument(
         return new CardDocument(CardText.code(front), CardText.sign(front), CardText.name(front), red);
     }
 
-    private static RoleDocument role(Plan plan, int index) {
+    private static FollowedRole role(Plan plan, int index) {
         Cast.Part part = plan.cast().part(index);
-        return new RoleDocument(
+        return new FollowedRole(
                 part.letter(), lower(plan.routine().roles().get(index).kind()), part.label(), part.owner());
     }
 

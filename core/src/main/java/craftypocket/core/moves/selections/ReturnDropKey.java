@@ -28,10 +28,9 @@ final class ReturnDropKey extends Move {
     private final Setting way = has(Setting.option(
             "way",
             "How",
-            new Option(
-                    HINDU, "a Hindu shuffle is halted, the card put on the cards drawn off and the rest thrown on it"),
-            new Option("table", "the upper cards are tabled, the card put on them and the lower packet dropped on it"),
-            new Option(CUT, "the card is put on top and the deck cut")));
+            new Option(HINDU, "at a halt of a Hindu shuffle"),
+            new Option("table", "on the tabled upper packet"),
+            new Option(CUT, "on top, then a cut")));
     private final Setting at = has(Setting.amount("at", "Cards that come to lie below", "30-38")
             .between(always(1), (hands, values) -> hands.size(values.of(pile)) - (values.is(way, CUT) ? 0 : 1))
             .bySpectator()
@@ -46,7 +45,7 @@ final class ReturnDropKey extends Move {
                 "Return, key dropped on it",
                 Profile.secret(2, ""),
                 new Words(
-                        "{role} goes back above {at} cards and {key} falls on it: {way}.",
+                        "{role} goes back above {at} cards and {key} falls on it, {way}.",
                         "The key from the bottom lies directly above the card.",
                         "Look at the card going in, then up at them before the packet falls.",
                         List.of("The face of the packet stays tipped down.", "Drop the packet, do not place it.")));

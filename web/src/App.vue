@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { useDark } from '@vueuse/core'
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+import KeyHelp from './ui/KeyHelp.vue'
+import ToastLine from './ui/ToastLine.vue'
+
+const dark = useDark({ disableTransition: false })
+const route = useRoute()
+const routineId = computed(() => route.params.id as string | undefined)
+const rehearsing = computed(() => route.name === 'rehearse')
+</script>
+
+<template>
+  <div class="flex min-h-screen flex-col">
+    <a href="#view" class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-2">
+      To the view
+    </a>
+    <header v-if="!rehearsing" class="flex h-12 items-center gap-7 bg-(--bar) px-5 text-[#f7f2e8]">
+      <RouterLink to="/" class="font-display text-xl font-semibold">Crafty Pocket</RouterLink>
+      <nav class="flex h-full gap-5" aria-label="Views">
+        <RouterLink to="/" class="view-link" exact-active-class="here">Repertoire</RouterLink>
+        <template v-if="routineId">
+          <RouterLink :to="`/bench/${routineId}`" class="view-link" active-class="here">Bench</RouterLink>
+          <RouterLink :to="`/rehearse/${routineId}`" class="view-link" active-class="here"
+            >Rehearse</RouterLink
+          >
+        </template>
+      </nav>
+      <button class="ml-auto rounded px-2 py-1 text-sm" :aria-pressed="dark" @click="dark = !dark">
+        {{ dark ? '☀ Light' : '☾ Dark' }}
+      </button>
+    </header>
+    <main id="view" class="flex grow flex-col">
+      <RouterView :key="route.path" />
+    </main>
+    <ToastLine />
+    <KeyHelp />
+  </div>
+</template>
+
+<style scoped>
+.view-link {
+  display: flex;
+  align-items: center;
+  border-bottom: 3px solid transparent;
+  border-top: 3px solid transparent;
+  color: #d8cbe0;
+}
+
+.here {
+  border-bottom-color: var(--brass-line);
+  color: #fff;
+}
+</style>

@@ -1,0 +1,96 @@
+import createClient, { type Middleware } from 'openapi-fetch'
+import type { components, paths } from './schema'
+
+type Schemas = components['schemas']
+
+export type RoutineEntry = Schemas['RoutineEntry']
+export type StoredRoutine = Schemas['StoredRoutine']
+export type Routine = Schemas['RoutineDocument']
+export type Step = Schemas['StepDocument']
+export type Role = Schemas['RoleDocument']
+export type SetUp = Schemas['SetUpDocument']
+export type ClaimSpec = Schemas['SpecDocument']
+export type RoutineClaim = Schemas['ClaimDocument']
+export type Trace = Schemas['TraceDocument']
+export type Moment = Schemas['MomentDocument']
+export type Pile = Schemas['PileDocument']
+export type Choice = Schemas['ChoiceDocument']
+export type Survey = Schemas['SurveyDocument']
+export type Finding = Schemas['FindingDocument']
+export type Catalogue = Schemas['CatalogueDocument']
+export type Move = Schemas['MoveDocument']
+export type Setting = Schemas['SettingDocument']
+export type ClaimKind = Schemas['ClaimKindDocument']
+export type Rehearsal = Schemas['RehearsalDocument']
+export type LastRehearsal = Schemas['LastRehearsal']
+
+/** A number for each choice, by its key; a choice that is missing is as usual. */
+export type World = Record<string, number>
+
+/** One field that is not as it must be. */
+export interface FieldProblem {
+  field: string
+  value: string
+  rule: string
+  cure: string
+}
+
+/** A refusal of the server, in the performer's words. */
+export class ApiProblem extends Error {
+  constructor(
+    readonly status: number,
+    readonly title: string,
+    detail: string,
+    readonly problems: FieldProblem[],
+  ) {
+    super(detail)
+  }
+
+  /** Whether another window changed the routine meanwhile. */
+  get isConflict(): boolean {
+    return this.status === 412
+  }
+}
+
+/** The token that shows a request comes from this page: the server sets it as a cookie. */
+const withToken: Middleware = {
+  onRequest({ request }) {
+    const token = document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]*)/)?.[1]
+    if (token) {
+      request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token))
+    }
+    return request
+  },
+}
+
+export const api = createClient<paths>({ baseUrl: '/' })
+api.use(withToken)
+
+interface Answer<T> {
+  data?: T
+  error?: unknown
+  response: Response
+}
+
+/** The body of an answer, or an {@link ApiProblem} thrown. */
+export async function answered<T>(call: Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>
+  try {
+    answer = await call
+  } catch (failure) {
+    if (failure instanceof DOMException && failure.name === 'AbortError') {
+      throw failure
+    }
+    throw new ApiProblem(0, 'No answer', 'Crafty Pocket does not answer. Is it still running?', [])
+  }
+  if (answer.error !== undefined || !answer.response.ok) {
+    const problem = (answer.error ?? {}) as { title?: string; detail?: string; problems?: FieldProblem[] }
+    throw new ApiProblem(
+      answer.response.status,
+      problem.title ?? 'That did not work',
+      problem.detail ?? 'Nothing was changed. Try again.',
+      problem.problems ?? [],
+    )
+  }
+  return answer.data as T
+}

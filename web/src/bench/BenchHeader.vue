@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import VerdictPill from '@/ui/VerdictPill.vue'
+import { computed } from 'vue'
+import { useBench } from './store'
+
+const bench = useBench()
+
+const saved = computed(
+  () =>
+    ({
+      saved: 'saved',
+      unsaved: 'saving …',
+      saving: 'saving …',
+      conflict: 'not saved',
+      failed: 'not saved',
+    })[bench.state],
+)
+const firstFailing = computed(() => bench.survey?.findings.find((f) => f.verdict !== 'always'))
+const unusual = computed(() => Object.keys(bench.world).length > 0)
+
+function retitle(event: Event): void {
+  const title = (event.target as HTMLInputElement).value.trim()
+  if (bench.routine && title) {
+    bench.edit({ ...bench.routine, title })
+  }
+}
+</script>
+
+<template>
+  <div class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule px-5 py-2">
+    <input
+      :value="bench.routine?.title"
+      class="title min-w-0 rounded border border-transparent bg-transparent px-1 font-display text-2xl font-semibold hover:border-rule"
+      aria-label="Title of the routine"
+      maxlength="120"
+      @change="retitle"
+    />
+    <VerdictPill :survey="bench.problems.length > 0 ? undefined : bench.survey" />
+    <button v-if="firstFailing" class="link text-sm" @click="bench.showFailing(firstFailing)">
+      {{ firstFailing.because }} — show me
+    </button>
+    <button v-if="unusual" class="link text-sm" @click="bench.showUsual()">back to the usual way</button>
+    <span class="ml-auto text-sm text-soft" role="status" data-testid="save-state">{{ saved }}</span>
+    <button class="btn" :disabled="!bench.canUndo" title="Undo (Ctrl+Z)" @click="bench.undo()">Undo</button>
+    <button class="btn" :disabled="!bench.canRedo" title="Redo (Ctrl+Shift+Z)" @click="bench.redo()">
+      Redo
+    </button>
+    <RouterLink class="btn-main" :to="`/rehearse/${bench.id}`">Rehearse</RouterLink>
+  </div>
+</template>
+
+<style scoped>
+.title {
+  field-sizing: content;
+  max-width: 26rem;
+}
+</style>

@@ -1,0 +1,200 @@
+<script setup lang="ts">
+import { useCatalogue } from '@/api/catalogue'
+import { ApiProblem } from '@/api/client'
+import { inDialog, typing, useViewKeys } from '@/ui/keys'
+import { useToast } from '@/ui/toast'
+import { onKeyStroke, useEventListener } from '@vueuse/core'
+import { computed, onBeforeUnmount, ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import BenchHeader from './BenchHeader.vue'
+import ClaimsPanel from './ClaimsPanel.vue'
+import LedgerPanel from './LedgerPanel.vue'
+import MovePalette from './MovePalette.vue'
+import ScriptAndDeck from './ScriptAndDeck.vue'
+import SetUpInspector from './SetUpInspector.vue'
+import StepInspector from './StepInspector.vue'
+import { addStep, duplicateStep, moveStep, newStep, removeStep } from './edits'
+import { SET_UP, useBench } from './store'
+
+const bench = useBench()
+const catalogue = useCatalogue()
+const toast = useToast()
+const route = useRoute()
+const router = useRouter()
+const missing = ref('')
+const palette = ref(false)
+
+bench.load(route.params.id as string).catch((thrown: ApiProblem) => (missing.value = thrown.message))
+onBeforeUnmount(() => void bench.save())
+useEventListener(window, 'beforeunload', () => void bench.save())
+
+const stepIds = computed(() => bench.routine?.steps.map((s) => s.id) ?? [])
+
+function select(id: string): void {
+  bench.selected = id
+}
+
+function selectNeighbour(by: number): void {
+  const all = [SET_UP, ...stepIds.value]
+  const at = all.indexOf(bench.selected) + by
+  select(all[Math.max(0, Math.min(all.length - 1, at))]!)
+}
+
+function add(moveId: string): void {
+  const move = catalogue.value.moves.find((m) => m.id === moveId)
+  if (bench.routine && move) {
+    const step = newStep(bench.routine, move)
+    bench.edit(addStep(bench.routine, step, bench.selected))
+    select(step.id)
+  }
+}
+
+function remove(id: string): void {
+  if (bench.routine && id !== SET_UP) {
+    const neighbour =
+      stepIds.value[stepIds.value.indexOf(id) + 1] ?? stepIds.value[stepIds.value.indexOf(id) - 1]
+    bench.edit(removeStep(bench.routine, id))
+    select(neighbour ?? SET_UP)
+    toast.say('Step removed.', () => void bench.undo())
+  }
+}
+
+function duplicate(id: string): void {
+  if (bench.routine && id !== SET_UP) {
+    const made = duplicateStep(bench.routine, id)
+    bench.edit(made.routine)
+    select(made.id)
+  }
+}
+
+function move(id: string, to: number): void {
+  if (bench.routine && id !== SET_UP) {
+    bench.edit(moveStep(bench.routine, id, to))
+  }
+}
+
+async function keepMine(): Promise<void> {
+  const id = await bench.keepMineAsCopy()
+  await router.push(`/bench/${id}`)
+}
+
+useViewKeys([
+  { keys: 'A', does: 'Add a move after the selected step' },
+  { keys: '↑ ↓', does: 'Select the step before, or after' },
+  { keys: 'Alt + ↑ ↓', does: 'Move the selected step' },
+  { keys: 'D', does: 'Duplicate the selected step' },
+  { keys: 'Delete', does: 'Remove the selected step' },
+  { keys: 'Ctrl + Z', does: 'Undo' },
+  { keys: 'Ctrl + Shift + Z', does: 'Redo' },
+  { keys: 'R', does: 'Rehearse' },
+  { keys: '?', does: 'These keys' },
+])
+
+function onKey(key: string | string[], does: (event: KeyboardEvent) => void): void {
+  onKeyStroke(key, (event) => {
+    if (!typing(event) && !inDialog() && !event.defaultPrevented) {
+      does(event)
+    }
+  })
+}
+
+onKey(['a', 'A'], (event) => {
+  if (!event.ctrlKey && !event.metaKey) {
+    event.preventDefault()
+    palette.value = true
+  }
+})
+onKey(['d', 'D'], (event) => {
+  if (!event.ctrlKey && !event.metaKey) {
+    duplicate(bench.selected)
+  }
+})
+onKey(['r', 'R'], (event) => {
+  if (!event.ctrlKey && !event.metaKey) {
+    void router.push(`/rehearse/${bench.id}`)
+  }
+})
+onKey('Delete', () => remove(bench.selected))
+onKey(['ArrowUp', 'ArrowDown'], (event) => {
+  const by = event.key === 'ArrowUp' ? -1 : 1
+  event.preventDefault()
+  if (event.altKey) {
+    move(bench.selected, stepIds.value.indexOf(bench.selected) + by)
+  } else {
+    selectNeighbour(by)
+  }
+})
+onKey(['z', 'Z'], (event) => {
+  if (event.ctrlKey || event.metaKey) {
+    event.preventDefault()
+    void (event.shiftKey ? bench.redo() : bench.undo())
+  }
+})
+</script>
+
+<template>
+  <p v-if="missing" role="alert" class="p-8">
+    {{ missing }} <RouterLink to="/" class="link">Back to the repertoire</RouterLink>
+  </p>
+  <template v-else-if="bench.routine">
+    <BenchHeader />
+    <div
+      v-if="bench.state === 'conflict'"
+      role="alert"
+      class="flex flex-wrap items-center gap-3 border-y border-broken bg-broken/10 px-5 py-2"
+    >
+      <strong>Changed in another window.</strong>
+      <span>Your version is still on this screen and nothing is lost.</span>
+      <button class="btn" @click="keepMine">Keep mine as a copy</button>
+      <button class="btn" @click="bench.load(bench.id)">Load the other one</button>
+    </div>
+    <p v-else-if="bench.failure" role="alert" class="border-y border-broken bg-broken/10 px-5 py-2">
+      {{ bench.failure }}
+    </p>
+    <div class="bench grow">
+      <ScriptAndDeck
+        @select="select"
+        @move="move"
+        @remove="remove"
+        @duplicate="duplicate"
+        @add="palette = true"
+      />
+      <aside class="inspector" aria-label="Selected step">
+        <SetUpInspector v-if="bench.selected === SET_UP" />
+        <StepInspector v-else :key="bench.selected" />
+        <LedgerPanel />
+        <ClaimsPanel />
+      </aside>
+    </div>
+    <MovePalette v-model:open="palette" :catalogue="catalogue" @pick="add" />
+  </template>
+</template>
+
+<style scoped>
+.bench {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 340px;
+}
+
+.inspector {
+  border-left: 1px solid var(--rule);
+  padding: 0.75rem 1.25rem 5rem;
+  overflow-y: auto;
+  max-height: calc(100vh - 6.4rem);
+  position: sticky;
+  top: 0;
+}
+
+@media (max-width: 900px) {
+  .bench {
+    grid-template-columns: minmax(0, 1fr);
+  }
+
+  .inspector {
+    border-left: 0;
+    border-top: 1px solid var(--rule);
+    max-height: none;
+    position: static;
+  }
+}
+</style>

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { useCatalogue } from '@/api/catalogue'
+import type { ClaimSpec } from '@/api/client'
+import { computed } from 'vue'
+import SettingField from './SettingField.vue'
+import { newClaimSpec } from './edits'
+import { useBench } from './store'
+
+const props = defineProps<{ claim: ClaimSpec; path: string }>()
+const emit = defineEmits<{ change: [claim: ClaimSpec] }>()
+
+const bench = useBench()
+const catalogue = useCatalogue()
+const kind = computed(() => catalogue.value.claims.find((k) => k.id === props.claim.kind))
+
+function toKind(event: Event): void {
+  const id = (event.target as HTMLSelectElement).value
+  emit('change', newClaimSpec(bench.routine!, id, catalogue.value))
+}
+
+function set(name: string, value: string): void {
+  emit('change', { ...props.claim, settings: { ...props.claim.settings, [name]: value } })
+}
+
+function changeAlternative(index: number, changed: ClaimSpec): void {
+  emit('change', { ...props.claim, or: props.claim.or.map((c, i) => (i === index ? changed : c)) })
+}
+
+function addAlternative(): void {
+  emit('change', {
+    ...props.claim,
+    or: [...props.claim.or, newClaimSpec(bench.routine!, 'same-card', catalogue.value)],
+  })
+}
+
+function dropAlternative(index: number): void {
+  emit('change', { ...props.claim, or: props.claim.or.filter((_, i) => i !== index) })
+}
+</script>
+
+<template>
+  <div class="mt-2 border-l-2 border-rule pl-3">
+    <div class="flex items-center gap-2">
+      <select :value="claim.kind" class="min-w-0 grow field" aria-label="What must be true" @change="toKind">
+        <option v-for="k in catalogue.claims" :key="k.id" :value="k.id">{{ k.name }}</option>
+      </select>
+      <label class="flex items-center gap-1 text-sm">
+        <input
+          type="checkbox"
+          :checked="claim.not"
+          @change="emit('change', { ...claim, not: ($event.target as HTMLInputElement).checked })"
+        />
+        not
+      </label>
+    </div>
+    <SettingField
+      v-for="setting in kind?.settings ?? []"
+      :key="setting.name"
+      :setting="setting"
+      :value="claim.settings[setting.name] ?? setting.usual"
+      :roles="bench.routine!.roles"
+      :path="`${path}.settings.${setting.name}`"
+      @change="set(setting.name, $event)"
+    />
+    <div v-for="(other, i) in claim.or" :key="i" class="mt-3">
+      <p class="flex justify-between text-sm">
+        <em>or this is enough</em>
+        <button class="link" @click="dropAlternative(i)">drop it</button>
+      </p>
+      <ClaimEditor :claim="other" :path="`${path}.or[${i}]`" @change="changeAlternative(i, $event)" />
+    </div>
+    <button v-if="claim.or.length < 5" class="mt-2 link text-sm" @click="addAlternative">
+      or something else
+    </button>
+  </div>
+</template>

@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { useCatalogue } from '@/api/catalogue'
+import type { Finding } from '@/api/client'
+import { verdict } from '@/ui/verdict'
+import { computed, ref } from 'vue'
+import ClaimEditor from './ClaimEditor.vue'
+import { addClaim, changeClaim, newClaimSpec, removeClaim } from './edits'
+import { useBench } from './store'
+
+const bench = useBench()
+const catalogue = useCatalogue()
+const editing = ref('')
+
+/** Claims of the performer, and of what moves expect and need only what fails or was expected: the rest is a matter of course. */
+const findings = computed(() =>
+  (bench.survey?.findings ?? []).filter((f) => f.kind !== 'can-be-done' || f.verdict !== 'always'),
+)
+
+function stepName(moment: number): string {
+  const step = bench.routine?.steps[moment - 1]
+  return moment === 0 || !step ? 'set-up' : `step ${moment}`
+}
+
+function add(): void {
+  const after = bench.selected
+  const changed = addClaim(
+    bench.routine!,
+    newClaimSpec(bench.routine!, 'directly-below', catalogue.value),
+    after,
+  )
+  bench.edit(changed)
+  editing.value = changed.claims.at(-1)!.id
+}
+
+function said(finding: Finding) {
+  return verdict(finding, bench.survey!)
+}
+
+const edited = computed(() => bench.routine?.claims.findIndex((c) => c.id === editing.value) ?? -1)
+</script>
+
+<template>
+  <section class="mt-5 border-t border-rule pt-3" aria-label="What must hold">
+    <h2 class="text-lg">What must hold</h2>
+    <ul class="mt-1 space-y-2.5">
+      <li
+        v-for="finding in findings"
+        :key="`${finding.kind}-${finding.id}-${finding.sentence}`"
+        data-testid="finding"
+      >
+        <p class="leading-snug">
+          {{ finding.sentence }}
+          <span class="text-sm text-soft">· {{ stepName(finding.moment) }}</span>
+        </p>
+        <p
+          class="text-sm font-semibold"
+          :class="said(finding).tone === 'holds' ? 'text-holds' : 'text-broken'"
+          data-testid="verdict"
+        >
+          {{ said(finding).tone === 'holds' ? '●' : '▲' }} {{ said(finding).text }}
+        </p>
+        <p v-if="finding.because" class="text-sm">
+          {{ finding.because }}
+          <button class="link" @click="bench.showFailing(finding)">show me</button>
+        </p>
+        <template v-if="finding.kind === 'claim'">
+          <button class="link text-sm" @click="editing = editing === finding.id ? '' : finding.id">
+            {{ editing === finding.id ? 'done' : 'change' }}
+          </button>
+          <button class="ml-3 link text-sm" @click="bench.edit(removeClaim(bench.routine!, finding.id))">
+            remove
+          </button>
+          <ClaimEditor
+            v-if="editing === finding.id && edited >= 0"
+            :claim="bench.routine!.claims[edited]!.claim"
+            :path="`claims[${edited}].claim`"
+            @change="bench.edit(changeClaim(bench.routine!, finding.id, { claim: $event }))"
+          />
+        </template>
+      </li>
+    </ul>
+    <button class="mt-3 btn" @click="add">Claim something after this step</button>
+  </section>
+</template>

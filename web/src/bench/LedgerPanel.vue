@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { RoleChip } from '@/deck'
+import { computed } from 'vue'
+import { useBench } from './store'
+
+const bench = useBench()
+const moment = computed(() => bench.trace?.moments[bench.selectedIndex])
+
+const PLACE_KNOWN: Record<string, string> = {
+  exact: 'you know where',
+  'in-the-circle': 'known beside its neighbours',
+  lost: 'place lost',
+}
+
+const entries = computed(() =>
+  (moment.value?.roles ?? []).map((state, i) => {
+    const role = bench.trace!.roles[i]!
+    const card = state.card >= 0 ? bench.trace!.cards[state.card]! : undefined
+    const you = state.nameKnownTo.includes('you')
+    const others = state.nameKnownTo.filter((who) => who !== 'you')
+    return {
+      role,
+      state,
+      sign: card?.sign ?? '',
+      red: card?.red ?? false,
+      names: [
+        you ? 'you know its name' : 'name unknown to you',
+        ...others.map((who) => `${who} knows it`),
+      ].join(', '),
+      place: PLACE_KNOWN[state.placeKnown] ?? '',
+    }
+  }),
+)
+</script>
+
+<template>
+  <section class="mt-5 border-t border-rule pt-3" aria-label="Where everything is">
+    <h2 class="text-lg">Where everything is</h2>
+    <p v-if="entries.length === 0" class="text-soft">
+      No card is followed yet. Open the set-up and add a selection or a key.
+    </p>
+    <ul class="mt-1 space-y-2.5">
+      <li v-for="(entry, i) in entries" :key="entry.role.letter" class="flex gap-2.5" data-testid="ledger">
+        <RoleChip :letter="entry.role.letter" :index="i" />
+        <div class="min-w-0 grow leading-snug">
+          <div class="flex items-baseline justify-between gap-2">
+            <span class="truncate font-semibold">{{ entry.role.label }}</span>
+            <span v-if="entry.state.place" class="shrink-0 text-xl font-bold">{{
+              entry.state.position
+            }}</span>
+          </div>
+          <p v-if="!entry.state.place" class="text-sm text-soft">not chosen in this way</p>
+          <template v-else>
+            <p class="text-sm">
+              in {{ entry.state.placeLabel }}, {{ entry.state.fromBottom }} from the bottom, face
+              {{ entry.state.faceUp ? 'up' : 'down' }}
+            </p>
+            <p class="text-sm text-soft">
+              <span :class="{ 'text-pip-red': entry.red }">{{ entry.sign }}</span>
+              <template v-if="entry.state.chosen"> · {{ entry.names }} · {{ entry.place }}</template>
+              <template v-else> · not chosen yet: it will be this card</template>
+            </p>
+          </template>
+        </div>
+      </li>
+    </ul>
+  </section>
+</template>

@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { knownPlaces, placeLabel } from './places'
+import { useBench } from './store'
+
+const props = defineProps<{ id: string; value: string }>()
+const emit = defineEmits<{ change: [value: string] }>()
+
+const NEW = '+'
+
+const bench = useBench()
+const naming = ref(false)
+const places = computed(() => [
+  ...new Set([...(bench.routine ? knownPlaces(bench.routine) : []), props.value]),
+])
+
+function changed(event: Event): void {
+  const picked = (event.target as HTMLSelectElement).value
+  naming.value = picked === NEW
+  if (picked !== NEW) {
+    emit('change', picked)
+  }
+}
+
+function named(event: Event): void {
+  const name = (event.target as HTMLInputElement).value.trim()
+  naming.value = false
+  if (name) {
+    emit('change', `table:${name}`)
+  }
+}
+</script>
+
+<template>
+  <select :id="id" :value="naming ? NEW : value" class="w-full field" @change="changed">
+    <option v-for="place in places" :key="place" :value="place">{{ placeLabel(place) }}</option>
+    <option :value="NEW">a new pile on the table …</option>
+  </select>
+  <input
+    v-if="naming"
+    class="mt-1 w-full field"
+    aria-label="Name of the new pile"
+    placeholder="Its name, such as left"
+    maxlength="30"
+    @change="named"
+  />
+</template>

@@ -1,0 +1,228 @@
+<script setup lang="ts">
+import { useCatalogue } from '@/api/catalogue'
+import type { Moment, Step } from '@/api/client'
+import { RunningDeck } from '@/deck'
+import { useElementSize } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import { SET_UP, useBench } from './store'
+
+const emit = defineEmits<{
+  select: [id: string]
+  move: [id: string, to: number]
+  remove: [id: string]
+  duplicate: [id: string]
+  add: []
+}>()
+
+const ROW_HEIGHT = 92
+
+const bench = useBench()
+const catalogue = useCatalogue()
+const deckColumn = ref<HTMLElement>()
+const { width } = useElementSize(deckColumn)
+const dragged = ref('')
+const over = ref(-1)
+
+const rows = computed(() => [undefined, ...(bench.routine?.steps ?? [])])
+
+function name(step: Step): string {
+  return catalogue.value.moves.find((m) => m.id === step.move)?.name ?? step.move
+}
+
+function moment(step: Step): Moment | undefined {
+  return bench.trace?.moments.find((m) => m.stepId === step.id)
+}
+
+function broken(step: Step): string {
+  return moment(step)?.broken?.reason ?? ''
+}
+
+/** In how many worlds a step cannot be done, when it can be done in the one that is shown. */
+function sometimesBroken(step: Step): string {
+  const finding = bench.survey?.findings.find((f) => f.kind === 'can-be-done' && f.id === step.id)
+  return finding && finding.verdict !== 'always' ? `breaks: ${finding.because}` : ''
+}
+
+function deciding(step: Step): string {
+  const at = moment(step)
+  if (!at || at.choices.length === 0) {
+    return ''
+  }
+  return at.choices.some((c) => c.bySpectator) ? 'they choose' : 'by feel'
+}
+
+function select(id: string): void {
+  emit('select', id)
+}
+
+function drop(to: number): void {
+  const from = bench.routine?.steps.findIndex((s) => s.id === dragged.value) ?? -1
+  if (from >= 0) {
+    emit('move', dragged.value, from < to ? to - 1 : to)
+  }
+  dragged.value = ''
+  over.value = -1
+}
+
+function spoken(step: Step | undefined): string {
+  const at = step ? moment(step) : bench.trace?.moments[0]
+  return (at?.roles ?? [])
+    .map((role, i) => {
+      const who = bench.trace!.roles[i]!
+      if (!role.place) {
+        return `${who.letter}, ${who.label}, not chosen`
+      }
+      const size = role.position + role.fromBottom - 1
+      return `${who.letter}, ${who.label}, ${role.position} from the top of ${size} in ${role.placeLabel}, face ${role.faceUp ? 'up' : 'down'}`
+    })
+    .join('; ')
+}
+</script>
+
+<template>
+  <section class="script" aria-label="Script and running deck">
+    <ol class="steps">
+      <li
+        v-for="(step, i) in rows"
+        :key="step?.id ?? SET_UP"
+        class="row"
+        :class="{ selected: bench.selected === (step?.id ?? SET_UP), over: over === i }"
+        :style="{ height: `${ROW_HEIGHT}px` }"
+        :draggable="!!step"
+        :data-step="step?.id ?? 'set-up'"
+        @dragstart="dragged = step?.id ?? ''"
+        @dragover.prevent="over = i"
+        @dragleave="over = -1"
+        @drop.prevent="drop(i)"
+        @dragend="over = -1"
+      >
+        <button
+          class="flex h-full w-full flex-col items-start overflow-hidden py-2 pr-1 pl-3 text-left"
+          :aria-current="bench.selected === (step?.id ?? SET_UP) ? 'step' : undefined"
+          @click="select(step?.id ?? SET_UP)"
+        >
+          <template v-if="step">
+            <span class="flex w-full items-baseline gap-2">
+              <span class="w-5 shrink-0 text-right text-soft">{{ i }}</span>
+              <strong class="truncate">{{ name(step) }}</strong>
+            </span>
+            <span v-if="broken(step)" class="pl-7 text-sm leading-snug font-semibold text-broken">
+              ▲ {{ broken(step) }}
+            </span>
+            <span v-else class="line-clamp-2 pl-7 text-sm leading-snug text-soft">
+              {{ moment(step)?.skipped ? 'Not needed this way. ' : '' }}{{ moment(step)?.stated ?? '' }}
+            </span>
+            <span
+              v-if="!broken(step) && !sometimesBroken(step) && deciding(step)"
+              class="pl-7 text-xs text-brass"
+            >
+              {{ deciding(step) }}
+            </span>
+            <span v-if="!broken(step) && sometimesBroken(step)" class="truncate pl-7 text-sm text-broken">
+              ▲ {{ sometimesBroken(step) }}
+            </span>
+          </template>
+          <template v-else>
+            <span class="flex items-baseline gap-2">
+              <span class="w-5 shrink-0 text-right text-soft">·</span>
+              <strong>Set-up</strong>
+            </span>
+            <span class="line-clamp-2 pl-7 text-sm leading-snug text-soft">
+              {{ bench.routine?.setUp.note || `${bench.trace?.cards.length ?? ''} cards, any order` }}
+            </span>
+          </template>
+          <span class="sr-only">{{ spoken(step) }}</span>
+        </button>
+        <span v-if="step && bench.selected === step.id" class="tools">
+          <button title="Move up (Alt+↑)" aria-label="Move step up" @click="emit('move', step.id, i - 2)">
+            ↑
+          </button>
+          <button title="Move down (Alt+↓)" aria-label="Move step down" @click="emit('move', step.id, i)">
+            ↓
+          </button>
+          <button title="Duplicate (D)" aria-label="Duplicate step" @click="emit('duplicate', step.id)">
+            ⧉
+          </button>
+          <button title="Remove (Delete)" aria-label="Remove step" @click="emit('remove', step.id)">✕</button>
+        </span>
+      </li>
+      <li
+        class="p-3"
+        :class="{ over: over === rows.length }"
+        @dragover.prevent="over = rows.length"
+        @drop.prevent="drop(rows.length)"
+      >
+        <button class="btn w-full" @click="emit('add')">Add a move <kbd class="kbd ml-2">A</kbd></button>
+      </li>
+    </ol>
+    <div ref="deckColumn" class="deck">
+      <RunningDeck
+        v-if="bench.trace && width > 0"
+        :trace="bench.trace"
+        :survey="bench.survey"
+        :width="width"
+        :row-height="ROW_HEIGHT"
+        :slot-top="26"
+        :selected="bench.selectedIndex"
+        @select="select(bench.trace!.moments[$event]!.stepId)"
+      />
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.script {
+  display: grid;
+  grid-template-columns: 330px minmax(0, 1fr);
+  align-items: start;
+  padding-bottom: 3rem;
+}
+
+.deck {
+  margin: 0 1.5rem 0 1rem;
+  min-width: 0;
+}
+
+.row {
+  position: relative;
+  border-top: 1px solid var(--rule);
+  border-left: 4px solid transparent;
+}
+
+.selected {
+  background: var(--raised);
+  border-left-color: var(--brass-line);
+}
+
+.over {
+  box-shadow: 0 -3px 0 var(--brass-line);
+}
+
+.tools {
+  position: absolute;
+  right: 2px;
+  bottom: 2px;
+  display: flex;
+  background: var(--raised);
+}
+
+.tools button {
+  min-width: 26px;
+  min-height: 24px;
+  border-radius: 4px;
+}
+
+.tools button:hover {
+  background: var(--rule);
+}
+
+@media (max-width: 900px) {
+  .script {
+    grid-template-columns: minmax(0, 1fr);
+  }
+
+  .deck {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,156 @@
+import type { Catalogue, ClaimSpec, Move, Role, Routine, RoutineClaim, Step } from '@/api/client'
+
+/*
+ * Every edit of a routine is a function from a routine to a new one. The old one is never changed, so that a failed save
+ * loses nothing.
+ */
+
+/** An id that no step or claim of the routine has yet. */
+export function freshId(routine: Routine, prefix: string): string {
+  const taken = new Set([...routine.steps.map((s) => s.id), ...routine.claims.map((c) => c.id)])
+  let number = 1
+  while (taken.has(`${prefix}${number}`)) {
+    number++
+  }
+  return `${prefix}${number}`
+}
+
+/** A step of a move with settings that make sense in this routine: roles of the fitting kind. */
+export function newStep(routine: Routine, move: Move): Step {
+  const settings: Record<string, string> = {}
+  for (const setting of move.settings) {
+    if (setting.kind === 'role' && !setting.optional) {
+      const kind = setting.usual === 'K' ? 'key' : 'selection'
+      const role = routine.roles.find((r) => r.kind === kind) ?? routine.roles[0]
+      settings[setting.name] = role?.letter ?? ''
+    } else {
+      settings[setting.name] = setting.usual
+    }
+  }
+  return { id: freshId(routine, 's'), move: move.id, settings, note: '' }
+}
+
+/** Puts a step after the one with this id; first when there is none. */
+export function addStep(routine: Routine, step: Step, afterId: string): Routine {
+  const at = routine.steps.findIndex((s) => s.id === afterId) + 1
+  return { ...routine, steps: [...routine.steps.slice(0, at), step, ...routine.steps.slice(at)] }
+}
+
+/** Removes a step; claims that stood after it then stand after the step before, or at the end. */
+export function removeStep(routine: Routine, id: string): Routine {
+  const at = routine.steps.findIndex((s) => s.id === id)
+  const before = routine.steps[at - 1]?.id ?? ''
+  return {
+    ...routine,
+    steps: routine.steps.filter((s) => s.id !== id),
+    claims: routine.claims.map((c) => (c.after === id ? { ...c, after: before } : c)),
+  }
+}
+
+/** Puts a copy of a step right after it. */
+export function duplicateStep(routine: Routine, id: string): { routine: Routine; id: string } {
+  const original = routine.steps.find((s) => s.id === id)
+  if (!original) {
+    return { routine, id }
+  }
+  const copy = { ...original, id: freshId(routine, 's') }
+  return { routine: addStep(routine, copy, id), id: copy.id }
+}
+
+/** Moves a step so that it becomes the nth, counted from 0. */
+export function moveStep(routine: Routine, id: string, to: number): Routine {
+  const step = routine.steps.find((s) => s.id === id)
+  if (!step) {
+    return routine
+  }
+  const others = routine.steps.filter((s) => s.id !== id)
+  const at = Math.max(0, Math.min(others.length, to))
+  return { ...routine, steps: [...others.slice(0, at), step, ...others.slice(at)] }
+}
+
+/** Changes some fields of a step. */
+export function changeStep(routine: Routine, id: string, change: Partial<Step>): Routine {
+  return { ...routine, steps: routine.steps.map((s) => (s.id === id ? { ...s, ...change } : s)) }
+}
+
+/** Changes one setting of a step. */
+export function changeSetting(routine: Routine, id: string, name: string, value: string): Routine {
+  const step = routine.steps.find((s) => s.id === id)
+  return step ? changeStep(routine, id, { settings: { ...step.settings, [name]: value } }) : routine
+}
+
+/** Adds a role with the next free letter: K, L … for keys, F … for force cards, A, B … for the others. */
+export function addRole(routine: Routine, kind: Role['kind']): Routine {
+  const start = { key: 'K', force: 'F', helper: 'H', selection: 'A' }[kind] ?? 'A'
+  const letters = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ'
+  const order = letters.slice(letters.indexOf(start)) + letters.slice(0, letters.indexOf(start))
+  const letter = [...order].find((l) => !routine.roles.some((r) => r.letter === l))!
+  const owner = kind === 'selection' ? 'Ines' : ''
+  return { ...routine, roles: [...routine.roles, { letter, kind, owner, card: '' }] }
+}
+
+/** Changes some fields of a role. A new letter is followed by every step and claim that names the old one. */
+export function changeRole(
+  routine: Routine,
+  letter: string,
+  change: Partial<Role>,
+  catalogue: Catalogue,
+): Routine {
+  const roles = routine.roles.map((r) => (r.letter === letter ? { ...r, ...change } : r))
+  const renamed = change.letter && change.letter !== letter ? change.letter : undefined
+  if (!renamed) {
+    return { ...routine, roles }
+  }
+  const inSettings = (settings: Record<string, string>, declared: { name: string; kind: string }[]) =>
+    Object.fromEntries(
+      Object.entries(settings).map(([name, value]) => [
+        name,
+        value === letter && declared.some((d) => d.name === name && d.kind === 'role') ? renamed : value,
+      ]),
+    )
+  const inClaim = (spec: ClaimSpec): ClaimSpec => ({
+    ...spec,
+    settings: inSettings(spec.settings, catalogue.claims.find((k) => k.id === spec.kind)?.settings ?? []),
+    or: spec.or.map(inClaim),
+  })
+  return {
+    ...routine,
+    roles,
+    steps: routine.steps.map((step) => ({
+      ...step,
+      settings: inSettings(step.settings, catalogue.moves.find((m) => m.id === step.move)?.settings ?? []),
+      onlyIf: step.onlyIf && inClaim(step.onlyIf),
+    })),
+    claims: routine.claims.map((claim) => ({ ...claim, claim: inClaim(claim.claim) })),
+  }
+}
+
+/** Removes a role. Steps that name it stay, and say what is missing. */
+export function removeRole(routine: Routine, letter: string): Routine {
+  return { ...routine, roles: routine.roles.filter((r) => r.letter !== letter) }
+}
+
+/** A claim of a kind with settings that make sense in this routine. */
+export function newClaimSpec(routine: Routine, kind: string, catalogue: Catalogue): ClaimSpec {
+  const settings: Record<string, string> = {}
+  for (const setting of catalogue.claims.find((k) => k.id === kind)?.settings ?? []) {
+    const known = setting.kind !== 'role' || routine.roles.some((r) => r.letter === setting.usual)
+    settings[setting.name] = known ? setting.usual : (routine.roles[0]?.letter ?? '')
+  }
+  return { kind, settings, not: false, or: [] }
+}
+
+/** Adds a claim after the step with this id; empty for the end. */
+export function addClaim(routine: Routine, claim: ClaimSpec, after: string): Routine {
+  return { ...routine, claims: [...routine.claims, { id: freshId(routine, 'c'), after, claim }] }
+}
+
+/** Changes some fields of a claim. */
+export function changeClaim(routine: Routine, id: string, change: Partial<RoutineClaim>): Routine {
+  return { ...routine, claims: routine.claims.map((c) => (c.id === id ? { ...c, ...change } : c)) }
+}
+
+/** Removes a claim. */
+export function removeClaim(routine: Routine, id: string): Routine {
+  return { ...routine, claims: routine.claims.filter((c) => c.id !== id) }
+}

@@ -1,0 +1,242 @@
+import {
+  answered,
+  api,
+  ApiProblem,
+  type FieldProblem,
+  type Finding,
+  type Routine,
+  type StoredRoutine,
+  type Survey,
+  type Trace,
+  type World,
+} from '@/api/client'
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+
+/** How long after the last keystroke an edit is saved: one undo takes back what was typed in one go. */
+const SAVE_AFTER_MS = 350
+
+/** How long after the last edit the survey is asked for; the trace is asked for at once. */
+const SURVEY_AFTER_MS = 200
+
+/** The row of the set-up, above all steps. */
+export const SET_UP = ''
+
+/**
+ * The routine on the Bench. An edit shows at once, is traced at once and saved a moment later; an edit that the server
+ * cannot read is shown with its problem and not saved until it can be read.
+ */
+export const useBench = defineStore('bench', () => {
+  const id = ref('')
+  const routine = shallowRef<Routine>()
+  const version = ref(0)
+  const canUndo = ref(false)
+  const canRedo = ref(false)
+  const world = ref<World>({})
+  const trace = shallowRef<Trace>()
+  const survey = shallowRef<Survey>()
+  const selected = ref(SET_UP)
+  const problems = ref<FieldProblem[]>([])
+  const state = ref<'saved' | 'unsaved' | 'saving' | 'conflict' | 'failed'>('saved')
+  const failure = ref('')
+
+  let saveTimer = 0
+  let surveyTimer = 0
+  let saving: Promise<void> = Promise.resolve()
+  let tracing: AbortController | undefined
+  let surveying: AbortController | undefined
+
+  const selectedIndex = computed(() =>
+    selected.value === SET_UP
+      ? 0
+      : 1 + (routine.value?.steps.findIndex((s) => s.id === selected.value) ?? -1),
+  )
+
+  async function load(routineId: string): Promise<void> {
+    id.value = routineId
+    routine.value = undefined
+    trace.value = undefined
+    survey.value = undefined
+    world.value = {}
+    selected.value = SET_UP
+    show(await answered(api.GET('/api/routines/{id}', { params: { path: { id: routineId } } })))
+  }
+
+  /** Takes over what the server has; the world stays. */
+  function show(stored: StoredRoutine): void {
+    accept(stored)
+    routine.value = stored.routine
+    if (!stored.routine.steps.some((s) => s.id === selected.value)) {
+      selected.value = SET_UP
+    }
+    recompute()
+  }
+
+  function accept(stored: StoredRoutine): void {
+    version.value = stored.version
+    canUndo.value = stored.canUndo
+    canRedo.value = stored.canRedo
+    state.value = 'saved'
+    failure.value = ''
+  }
+
+  /** Puts an edited routine in place of the old one. */
+  function edit(changed: Routine): void {
+    routine.value = changed
+    state.value = 'unsaved'
+    canUndo.value = true
+    canRedo.value = false
+    recompute()
+    window.clearTimeout(saveTimer)
+    saveTimer = window.setTimeout(() => void save(), SAVE_AFTER_MS)
+  }
+
+  function recompute(): void {
+    void retrace()
+    window.clearTimeout(surveyTimer)
+    surveyTimer = window.setTimeout(() => void resurvey(), SURVEY_AFTER_MS)
+  }
+
+  /** Asks for the trace of this world. A newer question overtakes an older one. */
+  async function retrace(): Promise<void> {
+    if (!routine.value) {
+      return
+    }
+    tracing?.abort()
+    const mine = new AbortController()
+    tracing = mine
+    try {
+      const body = { routine: routine.value, world: world.value }
+      const answer = await answered(api.POST('/api/trace', { body, signal: mine.signal }))
+      if (tracing === mine) {
+        trace.value = answer
+        problems.value = []
+      }
+    } catch (thrown) {
+      if (tracing === mine && thrown instanceof ApiProblem) {
+        problems.value = thrown.problems
+        failure.value = thrown.problems.length > 0 ? '' : thrown.message
+      }
+    }
+  }
+
+  async function resurvey(): Promise<void> {
+    if (!routine.value || problems.value.length > 0) {
+      return
+    }
+    surveying?.abort()
+    const mine = new AbortController()
+    surveying = mine
+    try {
+      const answer = await answered(
+        api.POST('/api/survey', { body: { routine: routine.value }, signal: mine.signal }),
+      )
+      if (surveying === mine) {
+        survey.value = answer
+      }
+    } catch {
+      // The trace of the same routine tells what is wrong.
+    }
+  }
+
+  /** Saves what is on the screen now, after any save under way. */
+  function save(): Promise<void> {
+    window.clearTimeout(saveTimer)
+    saving = saving.then(async () => {
+      const sent = routine.value
+      if (!sent || state.value !== 'unsaved') {
+        return
+      }
+      state.value = 'saving'
+      try {
+        const stored = await answered(
+          api.PUT('/api/routines/{id}', {
+            params: { path: { id: id.value }, header: { 'If-Match': `"${version.value}"` } },
+            body: sent,
+          }),
+        )
+        accept(stored)
+        if (routine.value !== sent) {
+          state.value = 'unsaved'
+        }
+      } catch (thrown) {
+        const problem = thrown as ApiProblem
+        state.value = problem.isConflict ? 'conflict' : 'failed'
+        failure.value = problem.message
+      }
+    })
+    return saving
+  }
+
+  async function step(direction: 'undo' | 'redo'): Promise<void> {
+    await save()
+    const params = { path: { id: id.value }, header: { 'If-Match': `"${version.value}"` } }
+    try {
+      show(
+        await answered(
+          direction === 'undo'
+            ? api.POST('/api/routines/{id}/undo', { params })
+            : api.POST('/api/routines/{id}/redo', { params }),
+        ),
+      )
+    } catch (thrown) {
+      const problem = thrown as ApiProblem
+      if (problem.isConflict) {
+        state.value = 'conflict'
+      }
+      failure.value = problem.message
+    }
+  }
+
+  /** After a conflict: what is on the screen becomes a routine of its own. Gives its id. */
+  async function keepMineAsCopy(): Promise<string> {
+    const mine = { ...routine.value!, title: `${routine.value!.title} (my version)`.slice(0, 120) }
+    const stored = await answered(api.POST('/api/routines/from-file', { body: mine as never }))
+    return stored.id
+  }
+
+  /** Sets one choice and shows that world. */
+  function choose(key: string, number: number): void {
+    world.value = { ...world.value, [key]: number }
+    void retrace()
+  }
+
+  /** Shows the smallest world in which something fails. */
+  function showFailing(finding: Finding): void {
+    world.value = { ...finding.failing }
+    const at = trace.value?.moments[finding.moment]
+    if (at) {
+      selected.value = at.stepId
+    }
+    void retrace()
+  }
+
+  function showUsual(): void {
+    world.value = {}
+    void retrace()
+  }
+
+  return {
+    id,
+    routine,
+    canUndo,
+    canRedo,
+    world,
+    trace,
+    survey,
+    selected,
+    selectedIndex,
+    problems,
+    state,
+    failure,
+    load,
+    edit,
+    save,
+    undo: () => step('undo'),
+    redo: () => step('redo'),
+    keepMineAsCopy,
+    choose,
+    showFailing,
+    showUsual,
+  }
+})

@@ -1,0 +1,256 @@
+<script setup lang="ts">
+import type { Survey, Trace } from '@/api/client'
+import { computed, ref } from 'vue'
+import { cardPath, layOut, type SlotBox } from './geometry'
+import { roleStyle } from './roleStyle'
+
+const props = defineProps<{
+  trace: Trace
+  /** Where roles can be in other worlds; drawn as bands. */
+  survey?: Survey
+  width: number
+  rowHeight: number
+  slotHeight?: number
+  /** From the top of a row to its slots: leave room for the written positions. */
+  slotTop?: number
+  /** A picture without words, for lists. */
+  thumbnail?: boolean
+  /** The moment that is looked at. */
+  selected?: number
+}>()
+
+const emit = defineEmits<{
+  /** A moment was clicked. */
+  select: [moment: number]
+}>()
+
+const slotHeight = computed(() => props.slotHeight ?? 24)
+const shapes = computed(() =>
+  layOut(
+    props.trace,
+    {
+      width: props.width,
+      rowHeight: props.rowHeight,
+      slotHeight: slotHeight.value,
+      slotTop: props.slotTop ?? 20,
+    },
+    props.survey,
+  ),
+)
+
+const pointed = ref<SlotBox>()
+const pointedPath = computed(() =>
+  pointed.value ? cardPath(shapes.value, pointed.value.card, slotHeight.value) : '',
+)
+const pointedName = computed(() => {
+  const slot = pointed.value
+  return slot ? `${props.trace.cards[slot.card]!.name}, ${slot.position} from the top` : ''
+})
+
+const markerWidth = computed(() => Math.max(13, Math.min(22, shapes.value.slotWidth - 2)))
+const showsSigns = computed(() => shapes.value.slotWidth >= 22)
+
+function sign(card: number): string {
+  return props.trace.cards[card]!.sign.replace('Joker ', '★')
+}
+
+function slotPath(slots: SlotBox[], faceUp: boolean): string {
+  const width = Math.max(1, shapes.value.slotWidth - 1)
+  return slots
+    .filter((slot) => slot.faceUp === faceUp)
+    .map((slot) => `M${slot.x + 0.5} ${slot.y}h${width}v${slotHeight.value}h${-width}z`)
+    .join('')
+}
+
+function point(event: PointerEvent, slots: SlotBox[]): void {
+  const svg = (event.currentTarget as SVGElement).ownerSVGElement!
+  const x =
+    ((event.clientX - svg.getBoundingClientRect().left) / svg.getBoundingClientRect().width) * props.width
+  pointed.value = slots.find((slot) => x >= slot.x && x < slot.x + shapes.value.slotWidth)
+}
+</script>
+
+<template>
+  <svg
+    :viewBox="`0 0 ${width} ${shapes.height}`"
+    :width="thumbnail ? undefined : width"
+    :height="thumbnail ? undefined : shapes.height"
+    class="block overflow-visible"
+    :class="thumbnail ? 'w-full' : ''"
+    role="img"
+    :aria-label="`Running deck of ${trace.moments.length - 1} steps`"
+  >
+    <g aria-hidden="true">
+      <g v-for="(between, i) in shapes.ribbons" :key="i">
+        <path
+          v-for="ribbon in between"
+          :key="ribbon.index"
+          :d="ribbon.path"
+          :fill="`var(--ribbon-${(ribbon.index % 4) + 1})`"
+          :opacity="between.length === 1 ? 0.08 : ribbon.turned ? 0.34 : 0.2"
+        />
+      </g>
+
+      <g v-for="(row, i) in shapes.rows" :key="i">
+        <rect
+          v-for="cell in row.band"
+          :key="`${cell.role}-${cell.x}`"
+          :x="cell.x"
+          :y="cell.y + slotHeight + 2 + cell.role * 4"
+          :width="shapes.slotWidth"
+          height="3"
+          :fill="roleStyle(cell.role).colour"
+          :opacity="cell.weight"
+          class="band"
+        />
+        <path
+          :d="slotPath(row.slots, false)"
+          fill="var(--slot)"
+          stroke="var(--slot-rule)"
+          :stroke-width="thumbnail ? 0.35 : 0.8"
+        />
+        <path
+          :d="slotPath(row.slots, true)"
+          fill="var(--slot-up)"
+          stroke="var(--brass-line)"
+          stroke-width="1"
+        />
+        <template v-if="showsSigns && !thumbnail">
+          <text
+            v-for="slot in row.slots.filter((s) => s.faceUp)"
+            :key="slot.card"
+            :x="slot.x + shapes.slotWidth / 2"
+            :y="slot.y + slotHeight / 2 + 4"
+            text-anchor="middle"
+            font-size="11"
+            :fill="trace.cards[slot.card]!.red ? 'var(--pip-red)' : 'var(--ink)'"
+          >
+            {{ sign(slot.card) }}
+          </text>
+        </template>
+        <template v-if="!thumbnail">
+          <text
+            v-for="pile in row.piles.filter((p) => p.place !== 'deck')"
+            :key="pile.place"
+            :x="pile.size > 8 ? pile.x : pile.end"
+            :y="row.y + slotHeight + 15"
+            :text-anchor="pile.size > 8 ? 'start' : 'end'"
+            font-size="11"
+            fill="var(--soft)"
+            stroke="var(--paper)"
+            stroke-width="3"
+            paint-order="stroke"
+          >
+            {{ pile.label.replace(/^the /, '') }}
+          </text>
+        </template>
+        <g v-for="hold in row.holds" :key="hold.kind">
+          <path
+            :d="`M${hold.x} ${hold.y - 5}v${slotHeight + 10}`"
+            stroke="var(--brass)"
+            stroke-width="3"
+            stroke-linecap="round"
+          />
+          <text
+            v-if="!thumbnail"
+            :x="hold.x + 5"
+            :y="hold.y + slotHeight + 15"
+            font-size="11"
+            fill="var(--brass)"
+            font-weight="600"
+          >
+            {{ hold.kind }}
+          </text>
+        </g>
+      </g>
+
+      <path
+        v-for="thread in shapes.threads"
+        :key="thread.role"
+        :d="thread.path"
+        fill="none"
+        :stroke="roleStyle(thread.role).colour"
+        :stroke-width="thumbnail ? 3 : 2.6"
+        :stroke-dasharray="roleStyle(thread.role).dash"
+      />
+      <path
+        v-if="pointed"
+        :d="pointedPath"
+        fill="none"
+        stroke="var(--ink)"
+        stroke-width="1.5"
+        opacity="0.7"
+      />
+
+      <template v-if="!thumbnail">
+        <g v-for="(row, i) in shapes.rows" :key="`m${i}`">
+          <g v-for="marker in row.markers" :key="marker.role" :opacity="marker.chosen ? 1 : 0.55">
+            <rect
+              :x="marker.x - markerWidth / 2"
+              :y="marker.y - 2"
+              :width="markerWidth"
+              :height="slotHeight + 4"
+              rx="3"
+              :fill="roleStyle(marker.role).colour"
+            />
+            <text
+              :x="marker.x"
+              :y="marker.y + slotHeight / 2 + 4.5"
+              text-anchor="middle"
+              font-size="12"
+              font-weight="700"
+              fill="#fff"
+            >
+              {{ marker.letter }}
+            </text>
+            <text
+              :x="marker.x + (marker.anchor === 'end' ? 3 : marker.anchor === 'start' ? -3 : 0)"
+              :y="marker.y - 6"
+              :text-anchor="marker.anchor"
+              font-size="13"
+              font-weight="700"
+              class="position"
+              :fill="roleStyle(marker.role).colour"
+            >
+              {{ marker.position }}
+            </text>
+          </g>
+        </g>
+        <rect
+          v-for="(row, i) in shapes.rows"
+          :key="`h${i}`"
+          :data-row="i"
+          x="0"
+          :y="row.y - 4"
+          :width="width"
+          :height="slotHeight + 8"
+          fill="transparent"
+          @pointermove="point($event, row.slots)"
+          @pointerleave="pointed = undefined"
+          @click="emit('select', i)"
+        />
+        <g v-if="pointed" class="pointer-events-none">
+          <text
+            :x="Math.min(Math.max(pointed.x, 70), width - 90)"
+            :y="pointed.y + slotHeight + 28"
+            text-anchor="middle"
+            font-size="13"
+            font-weight="600"
+            fill="var(--ink)"
+            stroke="var(--paper)"
+            stroke-width="4"
+            paint-order="stroke"
+          >
+            {{ pointedName }}
+          </text>
+        </g>
+      </template>
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+.dark .position {
+  filter: brightness(1.6);
+}
+</style>

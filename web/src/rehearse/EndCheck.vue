@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import type { Pile, Routine, Trace } from '@/api/client'
+import { RoleChip } from '@/deck'
+import { clock } from '@/ui/time'
+import { computed } from 'vue'
+import { slips, total, type Session } from './session'
+
+const props = defineProps<{
+  trace: Trace
+  session: Session
+  routine: Routine
+  /** What was kept, once the question is answered. */
+  kept: string
+}>()
+defineEmits<{ cameOut: [yes: boolean]; again: [] }>()
+
+const ENDS = 5
+
+const end = computed(() => props.trace.moments.at(-1)!)
+
+function cards(pile: Pile, from: number, to: number) {
+  return pile.cards.slice(from, to).map((number, i) => ({
+    number,
+    ...props.trace.cards[number]!,
+    up: pile.faceUp[from + i]!,
+    role: end.value.roles.findIndex((r) => r.card === number),
+    position: from + i + 1,
+  }))
+}
+
+const piles = computed(() =>
+  end.value.piles.map((pile) => {
+    const short = pile.cards.length <= 2 * ENDS
+    return {
+      label: pile.label,
+      size: pile.cards.length,
+      rows: short
+        ? [{ name: 'Top to bottom', cards: cards(pile, 0, pile.cards.length) }]
+        : [
+            { name: 'Top five', cards: cards(pile, 0, ENDS) },
+            { name: 'Bottom five', cards: cards(pile, pile.cards.length - ENDS, pile.cards.length) },
+          ],
+    }
+  }),
+)
+const slowest = computed(() => Math.max(1, ...props.session.steps.map((s) => s.millis)))
+
+function stepName(stepId: string): string {
+  return props.trace.moments.find((m) => m.stepId === stepId)?.sentence ?? ''
+}
+</script>
+
+<template>
+  <section class="mx-auto w-full max-w-6xl py-4" aria-label="End check">
+    <div class="flex flex-wrap items-center gap-4">
+      <h2 class="text-4xl">Did it come out?</h2>
+      <template v-if="!kept">
+        <button class="btn-main px-6 py-2 text-xl" @click="$emit('cameOut', true)">Yes, as below</button>
+        <button class="btn px-6 py-2 text-xl" @click="$emit('cameOut', false)">No</button>
+      </template>
+      <p v-else role="status" class="text-xl font-semibold text-holds">{{ kept }}</p>
+      <button v-if="kept" class="btn px-6 py-2 text-xl" @click="$emit('again')">Once more</button>
+      <span class="ml-auto text-lg text-soft"
+        >{{ clock(total(session, 0)) }} in all · {{ slips(session) }}
+        {{ slips(session) === 1 ? 'slip' : 'slips' }}</span
+      >
+    </div>
+    <div class="mt-5 grid gap-8 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+      <div>
+        <h3 class="text-xl">What should be there</h3>
+        <ul class="mt-2 space-y-2">
+          <li
+            v-for="(state, i) in end.roles"
+            :key="trace.roles[i]!.letter"
+            class="flex items-center gap-3 text-lg"
+          >
+            <RoleChip :letter="trace.roles[i]!.letter" :index="i" />
+            <span v-if="state.place">
+              <strong>{{ trace.roles[i]!.label }}</strong>: {{ state.position }} from the top,
+              {{ state.fromBottom }} from the bottom in {{ state.placeLabel }}, face
+              {{ state.faceUp ? 'up' : 'down' }}
+            </span>
+            <span v-else>{{ trace.roles[i]!.label }}: not chosen this time</span>
+          </li>
+        </ul>
+        <div v-for="pile in piles" :key="pile.label" class="mt-5">
+          <h4 class="font-semibold">{{ pile.label.replace(/^the /, 'The ') }} · {{ pile.size }} cards</h4>
+          <div
+            v-for="row in pile.rows"
+            :key="row.name"
+            class="mt-1 flex items-center gap-2"
+            data-testid="end-row"
+          >
+            <span class="w-24 shrink-0 text-sm text-soft">{{ row.name }}</span>
+            <span
+              v-for="card in row.cards"
+              :key="card.number"
+              class="relative flex h-12 w-12 items-center justify-center rounded border text-lg font-semibold"
+              :class="[
+                card.up ? 'border-(--brass-line) bg-(--slot-up)' : 'border-(--slot-rule) bg-(--slot)',
+                card.red ? 'text-pip-red' : '',
+              ]"
+              :title="`${card.name}, ${card.position} from the top, face ${card.up ? 'up' : 'down'}`"
+            >
+              {{ card.sign.replace('Joker ', '★') }}
+              <RoleChip
+                v-if="card.role >= 0"
+                class="absolute -top-2 -right-2 scale-75"
+                :letter="trace.roles[card.role]!.letter"
+                :index="card.role"
+              />
+            </span>
+          </div>
+        </div>
+        <p class="mt-3 text-sm text-soft">
+          The names are right if you began in the order of the set-up; the places are right in any order.
+        </p>
+      </div>
+      <div>
+        <h3 class="text-xl">Step by step</h3>
+        <ol class="mt-2 space-y-2">
+          <li v-for="(step, i) in session.steps" :key="step.stepId" class="text-sm">
+            <span class="flex justify-between gap-2">
+              <span class="truncate">{{ i + 1 }} · {{ stepName(step.stepId) }}</span>
+              <span class="shrink-0"
+                >{{ (step.millis / 1000).toFixed(1) }} s<template v-if="step.slips">
+                  · <strong class="text-broken">{{ step.slips }} ✕</strong></template
+                ></span
+              >
+            </span>
+            <span class="mt-0.5 block h-1.5 rounded bg-rule" aria-hidden="true">
+              <span
+                class="block h-full rounded"
+                :class="step.slips ? 'bg-broken' : 'bg-brass'"
+                :style="{ width: `${(100 * step.millis) / slowest}%` }"
+              />
+            </span>
+          </li>
+        </ol>
+      </div>
+    </div>
+  </section>
+</template>

@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import { answered, api } from '@/api/client'
+import { ago, clock } from '@/ui/time'
+import { useQuery } from '@tanstack/vue-query'
+
+const props = defineProps<{ id: string }>()
+
+const SHOWN = 8
+
+const runs = useQuery({
+  queryKey: ['runs', props.id],
+  queryFn: () => answered(api.GET('/api/routines/{id}/rehearsals', { params: { path: { id: props.id } } })),
+})
+
+function slipsOf(run: { steps: { slips: number }[] }): number {
+  return run.steps.reduce((sum, step) => sum + step.slips, 0)
+}
+</script>
+
+<template>
+  <section v-if="runs.data.value && runs.data.value.length > 0" aria-label="Runs so far">
+    <h2 class="text-xl">Runs so far</h2>
+    <table class="mt-2 w-full text-left">
+      <thead class="text-sm text-soft">
+        <tr>
+          <th scope="col">When</th>
+          <th scope="col">Time</th>
+          <th scope="col">Slips</th>
+          <th scope="col">Came out</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="run in runs.data.value.slice(0, SHOWN)" :key="run.startedAt" class="border-t border-rule">
+          <td class="py-1">{{ ago(run.startedAt) }}</td>
+          <td>{{ clock(run.totalMillis) }}</td>
+          <td>{{ slipsOf(run) }}</td>
+          <td :class="run.cameOut ? 'text-holds' : 'text-broken'">{{ run.cameOut ? '● yes' : '▲ no' }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>

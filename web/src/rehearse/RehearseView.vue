@@ -1,0 +1,234 @@
+<script setup lang="ts">
+import { useCatalogue } from '@/api/catalogue'
+import { answered, api, ApiProblem, type Trace, type World } from '@/api/client'
+import { inDialog, useViewKeys } from '@/ui/keys'
+import { clock } from '@/ui/time'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { onKeyStroke, useNow } from '@vueuse/core'
+import { computed, ref, shallowRef } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import EndCheck from './EndCheck.vue'
+import PastRuns from './PastRuns.vue'
+import StepDeck from './StepDeck.vue'
+import { begin, go, isOver, record, slip, slips, total, type Session } from './session'
+
+const route = useRoute()
+const router = useRouter()
+const queries = useQueryClient()
+const catalogue = useCatalogue()
+const id = route.params.id as string
+
+const stored = useQuery({
+  queryKey: ['routine', id],
+  queryFn: () => answered(api.GET('/api/routines/{id}', { params: { path: { id } } })),
+  gcTime: 0,
+})
+const routine = computed(() => stored.data.value?.routine)
+
+const session = ref<Session>()
+const trace = shallowRef<Trace>()
+const deckShown = ref(false)
+const problem = ref('')
+const kept = ref('')
+const now = useNow({ interval: 250 })
+
+/** The steps that this world needs, with their moment. */
+const due = computed(() =>
+  (trace.value?.moments ?? [])
+    .map((moment, index) => ({ moment, index }))
+    .filter((m) => m.index > 0 && !m.moment.skipped),
+)
+const current = computed(() =>
+  session.value && !isOver(session.value) ? due.value[session.value.at] : undefined,
+)
+const step = computed(() => routine.value?.steps.find((s) => s.id === current.value?.moment.stepId))
+const move = computed(() => catalogue.value.moves.find((m) => m.id === step.value?.move))
+const over = computed(() => !!session.value && isOver(session.value))
+
+async function traced(world: World): Promise<Trace> {
+  return answered(api.POST('/api/trace', { body: { routine: routine.value!, world } }))
+}
+
+/** Begins a run: with the usual numbers, or with what people and hands might do. */
+async function start(surprise: boolean): Promise<void> {
+  problem.value = ''
+  try {
+    trace.value = await traced({})
+    if (surprise) {
+      const world: World = {}
+      for (const choice of trace.value.moments.flatMap((m) => m.choices)) {
+        world[choice.key] = choice.low + Math.floor(Math.random() * Math.max(1, choice.high - choice.low + 1))
+      }
+      trace.value = await traced(world)
+    }
+    kept.value = ''
+    deckShown.value = false
+    session.value = begin(
+      due.value.map((d) => d.moment.stepId),
+      Date.now(),
+    )
+  } catch (thrown) {
+    problem.value = (thrown as ApiProblem).message
+  }
+}
+
+function move1(by: 1 | -1): void {
+  if (session.value) {
+    session.value = go(session.value, by, Date.now())
+    deckShown.value = false
+  }
+}
+
+async function keep(cameOut: boolean): Promise<void> {
+  try {
+    await answered(
+      api.POST('/api/routines/{id}/rehearsals', {
+        params: { path: { id } },
+        body: record(session.value!, cameOut),
+      }),
+    )
+    kept.value = cameOut ? 'Kept: it came out.' : 'Kept: it did not come out.'
+    await queries.invalidateQueries({ queryKey: ['runs', id] })
+    await queries.invalidateQueries({ queryKey: ['last'] })
+  } catch (thrown) {
+    problem.value = (thrown as ApiProblem).message
+  }
+}
+
+function leave(): void {
+  void router.push(`/bench/${id}`)
+}
+
+useViewKeys([
+  { keys: 'Space, → or PageDown', does: 'Go on (a page-turn pedal sends PageDown)' },
+  { keys: '← or PageUp', does: 'Go back' },
+  { keys: 'M', does: 'Mark a slip' },
+  { keys: 'H', does: 'Show or hide the deck' },
+  { keys: 'Esc', does: 'Leave' },
+  { keys: '?', does: 'These keys' },
+])
+
+onKeyStroke([' ', 'ArrowRight', 'PageDown'], (event) => {
+  const onControl = event.key === ' ' && (event.target as HTMLElement).closest('button, a') !== null
+  if (inDialog() || onControl || over.value) {
+    return
+  }
+  event.preventDefault()
+  if (session.value) {
+    move1(1)
+  } else if (routine.value && routine.value.steps.length > 0) {
+    void start(false)
+  }
+})
+onKeyStroke(['ArrowLeft', 'PageUp'], (event) => {
+  if (!inDialog() && session.value && !kept.value) {
+    event.preventDefault()
+    move1(-1)
+  }
+})
+onKeyStroke(['m', 'M'], () => {
+  if (session.value && !over.value) {
+    session.value = slip(session.value)
+  }
+})
+onKeyStroke(['h', 'H'], () => {
+  deckShown.value = !deckShown.value
+})
+onKeyStroke('Escape', () => {
+  if (!inDialog()) {
+    leave()
+  }
+})
+</script>
+
+<template>
+  <div class="flex grow flex-col px-6 py-4">
+    <header class="flex items-center gap-4">
+      <h1 class="text-xl">{{ routine?.title }}</h1>
+      <span v-if="session" class="ml-auto text-lg" role="timer" aria-label="Time of the run">{{
+        clock(total(session, now.getTime()))
+      }}</span>
+      <span v-if="session" class="text-lg" data-testid="slips"
+        >{{ slips(session) }} {{ slips(session) === 1 ? 'slip' : 'slips' }}</span
+      >
+      <button class="btn" :class="{ 'ml-auto': !session }" @click="leave">
+        Leave <kbd class="kbd">Esc</kbd>
+      </button>
+    </header>
+
+    <p v-if="problem" role="alert" class="mt-4 rounded-lg border-l-4 border-broken bg-broken/10 px-4 py-2">
+      {{ problem }}
+    </p>
+    <p v-if="stored.isError.value" role="alert" class="mt-6">
+      {{ stored.error.value?.message }} <RouterLink to="/" class="link">Back to the repertoire</RouterLink>
+    </p>
+
+    <div v-else-if="!session && routine" class="mx-auto mt-8 w-full max-w-3xl">
+      <p class="font-display text-4xl">Deck in hand?</p>
+      <p class="mt-3 text-xl">{{ routine.setUp.note || 'Any order: nothing to prepare.' }}</p>
+      <p v-if="routine.steps.length === 0" class="mt-4">
+        There is nothing to rehearse yet.
+        <RouterLink class="link" :to="`/bench/${id}`">Add a move first</RouterLink>.
+      </p>
+      <div v-else class="mt-6 flex flex-wrap gap-3">
+        <button class="btn-main px-6 py-3 text-xl" @click="start(false)">Begin</button>
+        <button class="btn px-6 py-3 text-xl" @click="start(true)">Begin, and let them choose</button>
+      </div>
+      <p class="mt-4 text-soft">
+        <kbd class="kbd">Space</kbd> goes on, <kbd class="kbd">←</kbd> goes back,
+        <kbd class="kbd">M</kbd> marks a slip, <kbd class="kbd">H</kbd> shows the deck.
+      </p>
+      <PastRuns :id="id" class="mt-10" />
+    </div>
+
+    <section
+      v-else-if="current && step && session"
+      class="flex grow flex-col"
+      aria-live="polite"
+      aria-label="Step"
+    >
+      <div class="mt-4 flex gap-1.5" aria-hidden="true">
+        <span
+          v-for="(d, i) in due"
+          :key="d.moment.stepId"
+          class="h-1.5 grow rounded-full"
+          :class="i < session.at ? 'bg-holds' : i === session.at ? 'bg-brass' : 'bg-rule'"
+        />
+      </div>
+      <div class="flex grow flex-col justify-center">
+        <p class="text-xl text-soft">{{ session.at + 1 }} of {{ due.length }}</p>
+        <p class="font-display text-6xl leading-tight font-semibold">{{ move?.name }}</p>
+        <p class="mt-4 max-w-5xl text-3xl leading-snug" data-testid="sentence">
+          {{ current.moment.sentence }}
+        </p>
+        <p v-if="step.note" class="mt-5 max-w-5xl text-2xl leading-snug text-soft italic">{{ step.note }}</p>
+        <p v-if="current.moment.broken" class="mt-4 text-2xl text-broken">
+          ▲ {{ current.moment.broken.reason }}
+        </p>
+      </div>
+      <StepDeck v-if="deckShown && trace" :trace="trace" :moment="current.index" />
+      <div class="mt-4 flex flex-wrap gap-3 pb-2">
+        <button class="btn px-5 py-3 text-lg" :disabled="session.at === 0" @click="move1(-1)">← Back</button>
+        <button class="btn px-5 py-3 text-lg" @click="session = slip(session)">
+          Slip <kbd class="kbd">M</kbd>
+        </button>
+        <button class="btn px-5 py-3 text-lg" :aria-pressed="deckShown" @click="deckShown = !deckShown">
+          {{ deckShown ? 'Hide' : 'Show' }} the deck <kbd class="kbd">H</kbd>
+        </button>
+        <button class="ml-auto btn-main px-8 py-3 text-lg" @click="move1(1)">
+          {{ session.at === due.length - 1 ? 'Finish' : 'Go on' }} →
+        </button>
+      </div>
+    </section>
+
+    <EndCheck
+      v-else-if="over && session && trace"
+      :trace="trace"
+      :session="session"
+      :routine="routine!"
+      :kept="kept"
+      @came-out="keep"
+      @again="start(false)"
+    />
+  </div>
+</template>

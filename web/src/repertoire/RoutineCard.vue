@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { answered, api, type LastRehearsal, type RoutineEntry } from '@/api/client'
+import { RunningDeck } from '@/deck'
+import { ago } from '@/ui/time'
+import VerdictPill from '@/ui/VerdictPill.vue'
+import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
+import { useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+
+const props = defineProps<{
+  entry: RoutineEntry
+  last?: LastRehearsal
+}>()
+defineEmits<{ copy: []; remove: [] }>()
+
+const overview = useQuery({
+  queryKey: computed(() => ['overview', props.entry.id, props.entry.version]),
+  queryFn: async () => {
+    const path = { id: props.entry.id }
+    const { routine } = await answered(api.GET('/api/routines/{id}', { params: { path } }))
+    return { routine, trace: await answered(api.POST('/api/trace', { body: { routine, world: {} } })) }
+  },
+})
+const survey = useQuery({
+  queryKey: computed(() => ['survey', props.entry.id, props.entry.version]),
+  queryFn: () => answered(api.POST('/api/survey', { body: { routine: overview.data.value!.routine } })),
+  enabled: computed(() => !!overview.data.value),
+})
+
+const rehearsed = computed(() =>
+  props.last
+    ? `rehearsed ${ago(props.last.startedAt)} · ${props.last.runs} ${props.last.runs === 1 ? 'run' : 'runs'}, ${props.last.slips} ${props.last.slips === 1 ? 'slip' : 'slips'}`
+    : 'not rehearsed yet',
+)
+const steps = computed(() => overview.data.value?.routine.steps.length ?? 0)
+</script>
+
+<template>
+  <li class="flex flex-col rounded-xl border border-rule bg-raised p-4" data-testid="routine">
+    <div class="flex items-start justify-between gap-2">
+      <h2 class="text-xl">
+        <RouterLink :to="`/bench/${entry.id}`" class="hover:underline">{{ entry.title }}</RouterLink>
+      </h2>
+      <Menu as="div" class="relative">
+        <MenuButton class="rounded px-2 text-xl" :aria-label="`More for ${entry.title}`">⋯</MenuButton>
+        <MenuItems class="absolute right-0 z-20 w-44 rounded-lg border border-rule bg-paper py-1">
+          <MenuItem v-slot="{ active }">
+            <button class="item" :class="{ 'bg-brass/15': active }" @click="$emit('copy')">Copy</button>
+          </MenuItem>
+          <MenuItem v-slot="{ active }">
+            <a
+              class="item"
+              :class="{ 'bg-brass/15': active }"
+              :href="`/api/routines/${entry.id}/file`"
+              :download="`${entry.title}.routine.json`"
+              >Save to a file</a
+            >
+          </MenuItem>
+          <MenuItem v-slot="{ active }">
+            <button class="item text-broken" :class="{ 'bg-brass/15': active }" @click="$emit('remove')">
+              Delete
+            </button>
+          </MenuItem>
+        </MenuItems>
+      </Menu>
+    </div>
+    <p class="mt-1 line-clamp-2 text-sm text-soft">{{ overview.data.value?.routine.summary }}</p>
+    <RouterLink
+      :to="`/bench/${entry.id}`"
+      class="my-3 block h-36 overflow-hidden"
+      tabindex="-1"
+      aria-hidden="true"
+    >
+      <RunningDeck
+        v-if="overview.data.value"
+        :trace="overview.data.value.trace"
+        :width="500"
+        :row-height="138 / Math.max(3, overview.data.value.trace.moments.length)"
+        :slot-height="7"
+        :slot-top="2"
+        thumbnail
+      />
+    </RouterLink>
+    <div class="mt-auto flex flex-wrap items-center gap-x-3 gap-y-1">
+      <VerdictPill :survey="survey.data.value" />
+      <span class="text-sm text-soft"
+        >{{ steps }} {{ steps === 1 ? 'step' : 'steps' }} · {{ rehearsed }}</span
+      >
+      <RouterLink class="ml-auto btn" :to="`/rehearse/${entry.id}`" :aria-label="`Rehearse ${entry.title}`"
+        >Rehearse</RouterLink
+      >
+    </div>
+  </li>
+</template>
+
+<style scoped>
+.item {
+  display: block;
+  width: 100%;
+  padding: 0.35rem 1rem;
+  text-align: left;
+}
+</style>

@@ -1,0 +1,23 @@
+<script setup lang="ts">
+import type { Survey } from '@/api/client'
+import { computed } from 'vue'
+import { summary } from './verdict'
+
+const props = defineProps<{ survey?: Survey }>()
+
+const said = computed(() => summary(props.survey))
+</script>
+
+<template>
+  <span
+    class="inline-flex items-center gap-1.5 rounded-full px-3 py-0.5 text-sm font-semibold"
+    :class="{
+      'bg-holds/12 text-holds': said.tone === 'holds',
+      'bg-broken/12 text-broken': said.tone === 'broken',
+      'bg-rule/50 text-soft': said.tone === 'quiet',
+    }"
+  >
+    <span aria-hidden="true">{{ said.tone === 'holds' ? '●' : said.tone === 'broken' ? '▲' : '○' }}</span>
+    {{ said.text }}
+  </span>
+</template>

@@ -1,0 +1,54 @@
+import type { Finding, Survey } from '@/api/client'
+
+/** A verdict in a few words, and how it is to be coloured. */
+export interface Said {
+  text: string
+  tone: 'holds' | 'broken' | 'quiet'
+}
+
+/** A whole number with thousands set apart. */
+export function count(number: number): string {
+  return number.toLocaleString('en-GB')
+}
+
+/** How many ways were looked at, in words. */
+export function ways(survey: Survey): string {
+  const number = `${count(survey.worlds)} ${survey.worlds === 1 ? 'way' : 'ways'}`
+  return survey.exhaustive ? `${number} checked` : `a sample of ${number}`
+}
+
+/** The verdict on a whole routine. */
+export function summary(survey: Survey | undefined): Said {
+  if (!survey) {
+    return { text: 'checking …', tone: 'quiet' }
+  }
+  if (survey.findings.length === 0) {
+    return { text: 'nothing to check yet', tone: 'quiet' }
+  }
+  if (survey.allHold) {
+    return { text: `holds · ${ways(survey)}`, tone: 'holds' }
+  }
+  const failing = survey.findings.filter((f) => f.verdict !== 'always')
+  const worst = Math.min(...failing.map((f) => f.held / Math.max(1, survey.worlds)))
+  return { text: `holds in ${percent(worst)} · ${ways(survey)}`, tone: 'broken' }
+}
+
+/** A share in per cent, never rounded up to all or down to none. */
+export function percent(share: number): string {
+  const rounded = Math.round(share * 1000) / 10
+  const honest = share < 1 && rounded === 100 ? 99.9 : share > 0 && rounded === 0 ? 0.1 : rounded
+  return `${honest} %`
+}
+
+/** The verdict on one condition. */
+export function verdict(finding: Finding, survey: Survey): Said {
+  if (finding.verdict === 'always') {
+    return { text: `always · ${ways(survey)}`, tone: 'holds' }
+  }
+  if (finding.verdict === 'never') {
+    return { text: `never · ${ways(survey)}`, tone: 'broken' }
+  }
+  const share = percent(finding.held / survey.worlds)
+  const interval = survey.exhaustive ? '' : ` (95 %: ${percent(finding.low)}–${percent(finding.high)})`
+  return { text: `in ${share} of ${ways(survey).replace(' checked', '')}${interval}`, tone: 'broken' }
+}
