@@ -41,7 +41,18 @@ final class DealPastKey extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.apart(pile, to, values), Needs.isIn(pile, key, values), Needs.nameKnown(key, values));
+        int place = values.of(pile);
+        int beacon = values.of(key);
+        int after = values.amount(more).low();
+        return List.of(
+                Needs.apart(pile, to, values),
+                Needs.isIn(pile, key, values),
+                Needs.nameKnown(key, values),
+                new Need(
+                        hands -> hands.size(place) - hands.positionIn(place, hands.cardOf(beacon)) >= after,
+                        values.roleLabel(key) + " lies so low that no " + (after == 1 ? "card" : after + " cards")
+                                + " can be dealt after it.",
+                        "Cut the deck once more before you deal."));
     }
 
     @Override

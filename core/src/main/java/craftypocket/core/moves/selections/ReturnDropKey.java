@@ -8,6 +8,7 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
@@ -36,7 +37,7 @@ final class ReturnDropKey extends Move {
             .bySpectator()
             .told("they stop with # below"));
     private final Setting pull = has(Setting.amount("pull", "Cards to a pull of the Hindu shuffle", "6")
-            .between(always(1), (hands, values) -> values.of(at)));
+            .between(always(1), always(Amount.MOST)));
 
     ReturnDropKey() {
         super(

@@ -1,0 +1,61 @@
+package craftypocket.core.moves;
+
+import craftypocket.core.Script;
+import craftypocket.core.routine.Step;
+import craftypocket.core.settings.Setting;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+
+/** Random routines for what must be true of all of them. */
+public final class RandomRoutines {
+
+    private static final List<String> PLACES = List.of("deck", "other-hand", "table:left", "spectator:Ines");
+
+    private RandomRoutines() {}
+
+    /** A routine that throws a deck about and then does the move, all with random settings. */
+    public static Script with(Move move, long seed) {
+        Random random = new Random(seed);
+        int cards = 3 + random.nextInt(18);
+        Script script = Script.deck(cards)
+                .selection("A", "Ines")
+                .key("K", "AS", random.nextBoolean() ? cards : 1 + random.nextInt(cards))
+                .key("L");
+        List<Move> all = AllMoves.CATALOGUE.moves();
+        int before = random.nextBoolean() ? 0 : random.nextInt(6);
+        for (int i = 0; i < before; i++) {
+            script.step(randomStep("b" + i, all.get(random.nextInt(all.size())), cards, random));
+        }
+        if (random.nextBoolean()) {
+            // Many moves need a break, a key whose name is known, or a card that was taken.
+            script.step(
+                    randomStep("pick", AllMoves.CATALOGUE.find("spread-pick").orElseThrow(), cards, random));
+            script.step(Step.of("hold", "hold-break", "depth", String.valueOf(1 + random.nextInt(cards))));
+        }
+        return script.step(randomStep("move", move, cards, random));
+    }
+
+    private static Step randomStep(String id, Move move, int cards, Random random) {
+        Map<String, String> settings = new HashMap<>();
+        for (Setting setting : move.settings().all()) {
+            settings.put(setting.name(), randomValue(setting, cards, random));
+        }
+        return new Step(id, move.id(), settings, Optional.empty(), "");
+    }
+
+    private static String randomValue(Setting setting, int cards, Random random) {
+        return switch (setting.kind()) {
+            case AMOUNT -> random.nextInt(4) == 0 ? String.valueOf(random.nextInt(cards + 2)) : "any";
+            case ESTIMATE -> (4 + random.nextInt(5)) + "±2";
+            case CHUNKS -> random.nextBoolean() ? "1 rest" : (1 + random.nextInt(4)) + " any rest";
+            case PLACE -> random.nextInt(3) > 0 ? setting.usual() : PLACES.get(random.nextInt(PLACES.size()));
+            case ROLE ->
+                random.nextBoolean() ? setting.usual() : List.of("A", "K", "L").get(random.nextInt(3));
+            case OPTION ->
+                setting.options().get(random.nextInt(setting.options().size())).name();
+        };
+    }
+}

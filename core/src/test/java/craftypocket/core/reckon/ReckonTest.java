@@ -1,0 +1,47 @@
+package craftypocket.core.reckon;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.Test;
+
+class ReckonTest {
+
+    /** Common practice: the number announced is the estimated depth plus about four, here for an error of two. */
+    @Test
+    void safe_number_is_the_estimate_plus_about_four() {
+        assertThat(new SafeNumber(17, 2).smallest()).isEqualTo(21);
+        assertThat(new SafeNumber(17, 3).smallest()).isEqualTo(22);
+    }
+
+    @Test
+    void a_number_is_safe_just_when_it_is_right_at_every_depth_of_the_estimate() {
+        SafeNumber safe = new SafeNumber(17, 3);
+        for (int number = 2; number <= 52; number++) {
+            boolean right = true;
+            for (int depth = 14; depth <= 20; depth++) {
+                // The selection is the card after the key, and is dealt before the announced one.
+                right &= depth + 1 < number;
+            }
+            assertThat(safe.covers(number)).as("number %d", number).isEqualTo(right);
+        }
+        assertThat(SafeNumber.firstFailingDepth(21)).isEqualTo(20);
+    }
+
+    @Test
+    void an_estimate_above_the_deck_is_refused() {
+        assertThatThrownBy(() -> new SafeNumber(0, 3)).hasMessageContaining("estimate 0 ± 3");
+    }
+
+    /** From memory: the textbook example of 10 in 100 gives 5.5 % to 17.4 %. */
+    @Test
+    void interval_of_ten_in_a_hundred() {
+        assertThat(Wilson.low(10, 100)).isCloseTo(0.0552, within(0.0001));
+        assertThat(Wilson.high(10, 100)).isCloseTo(0.1744, within(0.0001));
+        assertThat(Wilson.low(0, 50)).isZero();
+        assertThat(Wilson.high(50, 50)).isCloseTo(1, within(1e-12));
+        assertThat(Wilson.low(0, 0)).isZero();
+        assertThat(Wilson.high(0, 0)).isOne();
+    }
+}

@@ -1,0 +1,275 @@
+package craftypocket.core.run;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import craftypocket.core.Script;
+import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.moves.AllMoves;
+import craftypocket.core.routine.Step;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class SurveyTest {
+
+    /** Every world by hand: an odometer over the choices as each trace reports them. */
+    private static List<Trace> everyTrace(Plan plan) {
+        List<Trace> traces = new ArrayList<>();
+        collect(plan, new HashMap<>(), traces);
+        return traces;
+    }
+
+    private static void collect(Plan plan, Map<String, Integer> fixed, List<Trace> traces) {
+        Trace trace = Tracer.trace(plan, new World(fixed));
+        for (Trace.Moment moment : trace.moments()) {
+            for (Trace.Chosen chosen : moment.choices()) {
+                if (!fixed.containsKey(chosen.choice().key())) {
+                    for (int number = chosen.low(); number <= Math.max(chosen.low(), chosen.high()); number++) {
+                        Map<String, Integer> more = new HashMap<>(fixed);
+                        more.put(chosen.choice().key(), number);
+                        collect(plan, more, traces);
+                    }
+                    return;
+                }
+            }
+        }
+        traces.add(trace);
+    }
+
+    private static Script cutsAndKey(int cards) {
+        return Script.deck(cards)
+                .selection("A", "Ines")
+                .key("K", "AS", cards)
+                .step("spread-pick", "not", "bottom")
+                .step("return-drop-key", "way", "cut", "at", "any")
+                .step("spectator-cut")
+                .claim("directly-below", "role", "A", "of", "K", "deck", "circle")
+                .claim("directly-below", "role", "A", "of", "K", "deck", "line")
+                .claim("position", "role", "A", "nth", "3");
+    }
+
+    @Test
+    void an_exhaustive_survey_equals_counting_by_hand() {
+        Script script = cutsAndKey(8);
+        List<Trace> traces = everyTrace(script.plan());
+
+        Survey survey = script.survey();
+
+        assertThat(survey.exhaustive()).isTrue();
+        assertThat(survey.worlds()).isEqualTo(traces.size()).isEqualTo(7 * 7 * 7);
+        for (int claim = 0; claim < survey.findings().size(); claim++) {
+            int index = claim;
+            long held = traces.stream().filter(t -> t.outcomes().get(index)).count();
+            assertThat(survey.findings().get(claim).held())
+                    .as("claim %d", claim)
+                    .isEqualTo(held);
+        }
+        assertThat(survey.findings().get(0).verdict()).isEqualTo(Survey.Verdict.ALWAYS);
+        assertThat(survey.findings().get(1).verdict()).isEqualTo(Survey.Verdict.SOMETIMES);
+    }
+
+    @Test
+    void bands_are_the_shares_of_worlds_in_which_a_role_lies_at_a_spot() {
+        Script script = cutsAndKey(6);
+        List<Trace> traces = everyTrace(script.plan());
+
+        for (Survey.Spot spot : script.survey().bands().get(3).get(0)) {
+            long there = traces.stream()
+                    .map(t -> t.moments().get(3).roles().get(0))
+                    .filter(r -> r.place().equals(spot.place()) && r.position() == spot.position())
+                    .count();
+            assertThat(spot.share()).isEqualTo((double) there / traces.size());
+        }
+    }
+
+    @Test
+    void the_smallest_failing_world_fails_and_none_before_it_does() {
+        Script script = cutsAndKey(8);
+        Survey.Finding line = script.verdict(1);
+
+        assertThat(Tracer.trace(script.plan(), line.failing()).outcomes().get(1))
+                .isFalse();
+        assertThat(line.failing().numbers())
+                .containsExactlyInAnyOrderEntriesOf(Map.of("s1.at", 1, "s2.at", 1, "s3.depth", 7));
+    }
+
+    @Test
+    void a_single_choice_that_explains_all_failures_is_told() {
+        Survey.Finding finding = Script.deck(10)
+                .key("K", "AS", 4)
+                .step("spectator-cut")
+                .claim(ClaimSpec.of("position", "role", "K", "nth", "1").denied())
+                .verdict(0);
+
+        assertThat(finding.because()).isEqualTo("fails if they cut off 3");
+    }
+
+    @Test
+    void what_never_holds_and_what_has_no_choice_are_said() {
+        Script still = Script.deck(10).key("K", "AS", 4).step("false-cut").claim("position", "role", "K", "nth", "1");
+
+        Survey survey = still.survey();
+
+        assertThat(survey.worlds()).isEqualTo(1);
+        assertThat(survey.findings().get(0).verdict()).isEqualTo(Survey.Verdict.NEVER);
+        assertThat(survey.findings().get(0).because()).isEqualTo("fails every way");
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 5})
+    void the_number_of_workers_changes_nothing(int workers) {
+        Plan plan = cutsAndKey(9).plan();
+
+        Survey alone = Surveyor.survey(plan, SurveyOptions.withDefaults().withWorkers(1));
+        Survey together = Surveyor.survey(plan, SurveyOptions.withDefaults().withWorkers(workers));
+
+        assertThat(together).isEqualTo(alone);
+    }
+
+    @Test
+    void too_many_worlds_are_sampled_with_an_interval_that_holds_the_true_share() {
+        Plan plan = cutsAndKey(9).plan();
+        Survey exact = Surveyor.survey(plan, SurveyOptions.withDefaults());
+        SurveyOptions few = SurveyOptions.withDefaults().withExhaustiveUpTo(100).withSample(20_000, 7);
+
+        Survey sampled = Surveyor.survey(plan, few);
+
+        assertThat(sampled.exhaustive()).isFalse();
+        assertThat(sampled.worlds()).isEqualTo(20_000);
+        assertThat(Surveyor.survey(plan, few)).isEqualTo(sampled);
+        // Choices of a sample are uniform one by one, as they are here in an exhaustive survey too.
+        Survey.Finding line = sampled.findings().get(1);
+        double share = (double) exact.findings().get(1).held() / exact.worlds();
+        assertThat(share).isBetween(line.low() - 0.005, line.high() + 0.005);
+        assertThat(line.low()).isLessThan(line.high());
+    }
+
+    @Test
+    void a_routine_near_the_limit_is_tried_and_sampled_only_when_it_is_over() {
+        Plan plan = cutsAndKey(9).plan();
+
+        assertThat(Surveyor.survey(plan, SurveyOptions.withDefaults().withExhaustiveUpTo(512))
+                        .exhaustive())
+                .isTrue();
+        assertThat(Surveyor.survey(plan, SurveyOptions.withDefaults().withExhaustiveUpTo(511))
+                        .exhaustive())
+                .isFalse();
+    }
+
+    @Test
+    void a_cancelled_survey_stops_early() {
+        Plan plan = Script.deck(52)
+                .step("spectator-cut")
+                .step("spectator-cut")
+                .step("spectator-cut")
+                .plan();
+
+        Survey survey = Surveyor.survey(plan, SurveyOptions.withDefaults().with(() -> true));
+
+        assertThat(survey.stopped()).isTrue();
+        assertThat(survey.worlds()).isLessThan(51L * 51 * 51);
+    }
+
+    @Test
+    void a_conditional_step_is_done_only_where_its_condition_is_true() {
+        ClaimSpec onBottom = ClaimSpec.of("position", "role", "K", "from", "bottom");
+        Script script = Script.deck(10)
+                .key("K", "AS", 4)
+                .step("spectator-cut")
+                .step(Step.of("again", "complete-cut", "depth", "5").onlyIf(onBottom))
+                .claim(onBottom.denied());
+
+        assertThat(script.verdict(0).verdict()).isEqualTo(Survey.Verdict.ALWAYS);
+        assertThat(script.trace(Map.of("s1.depth", 4)).end().skipped()).isFalse();
+        assertThat(script.trace(Map.of("s1.depth", 5)).end().skipped()).isTrue();
+    }
+
+    @Test
+    void a_number_outside_what_is_possible_breaks_the_step_in_those_worlds_only() {
+        Survey survey = Script.deck(10).step("complete-cut", "depth", "8-12").survey();
+
+        assertThat(survey.worlds()).isEqualTo(5);
+        assertThat(survey.findings().get(0).held()).isEqualTo(2);
+        assertThat(survey.findings().get(0).because()).isEqualTo("fails if you cut off 10 to 12");
+    }
+
+    /** R1, and common practice: a key dropped from the bottom of the upper packet lies directly above the selection. */
+    @Test
+    void a_dropped_key_lies_above_the_selection_wherever_they_pick_stop_and_cut() {
+        for (String way : List.of("cut", "table", "hindu")) {
+            Script script = Script.deck(52)
+                    .selection("A", "Ines")
+                    .key("K")
+                    .step("spectator-cut")
+                    .step("glimpse", "as", "K")
+                    .step("spread-pick", "not", "bottom")
+                    .step("return-drop-key", "way", way, "at", "10-40")
+                    .claim("directly-below", "role", "A", "of", "K");
+
+            Survey survey = script.survey();
+
+            assertThat(survey.worlds()).isEqualTo(51L * 51 * 31);
+            assertThat(survey.findings().get(0).verdict()).as(way).isEqualTo(Survey.Verdict.ALWAYS);
+        }
+    }
+
+    /** R1: the world judges a number as the rule does. */
+    @Test
+    void the_smallest_number_that_never_fails_is_the_safe_one() {
+        for (int number = 18; number <= 26; number++) {
+            Survey survey = Script.deck(52)
+                    .selection("A", "Ines")
+                    .key("K", "KC", 52)
+                    .step("spread-pick", "at", "5")
+                    .step("return-drop-key", "way", "table", "at", "31-37")
+                    .step("announce-past", "estimate", "17±3", "number", String.valueOf(number))
+                    .survey();
+
+            boolean never = survey.findings().stream().allMatch(f -> f.verdict() == Survey.Verdict.ALWAYS);
+            assertThat(never).as("number %d", number).isEqualTo(number >= 17 + 3 + 2);
+        }
+    }
+
+    /** R3 without its answer: the spectator may think of the key itself, and only then it fails. */
+    @Test
+    void thinking_of_the_key_itself_is_found() {
+        Script script = Script.deck(52)
+                .selection("A", "Orla")
+                .key("K", "4D", 1)
+                .step("think-in-packet")
+                .step("spectator-cut", "pile", "spectator:Orla")
+                .step("bury-packet", "packet", "spectator:Orla", "pile", "table:rest")
+                .claim("directly-above", "role", "A", "of", "K");
+
+        Survey.Finding finding = script.verdict(0);
+
+        assertThat(finding.verdict()).isEqualTo(Survey.Verdict.SOMETIMES);
+        assertThat(finding.because()).isEqualTo("fails if they think of card 1");
+        assertThat(finding.failing().numbers()).containsEntry("s1.at", 1);
+    }
+
+    @Test
+    void every_move_survives_a_survey_of_random_routines() {
+        for (int seed = 0; seed < 60; seed++) {
+            int index = seed % AllMoves.CATALOGUE.moves().size();
+            Script script = craftypocket.core.moves.RandomRoutines.with(
+                    AllMoves.CATALOGUE.moves().get(index), seed);
+            Plan plan = script.plan();
+            Survey survey = Surveyor.survey(
+                    plan, SurveyOptions.withDefaults().withExhaustiveUpTo(2000).withSample(500, seed));
+
+            for (Survey.Finding finding : survey.findings()) {
+                if (finding.failing() != null) {
+                    int at = survey.findings().indexOf(finding);
+                    assertThat(Tracer.trace(plan, finding.failing()).outcomes().get(at))
+                            .as("seed %d: %s", seed, finding.condition().sentence())
+                            .isFalse();
+                }
+            }
+        }
+    }
+}
