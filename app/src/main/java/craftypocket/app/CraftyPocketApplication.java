@@ -1,6 +1,7 @@
 package craftypocket.app;
 
 import java.time.Clock;
+import java.time.ZoneOffset;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
@@ -14,8 +15,9 @@ public class CraftyPocketApplication {
         SpringApplication.run(CraftyPocketApplication.class, args);
     }
 
+    /** Ticks in milliseconds, so that a moment is the same before and after it was stored. */
     @Bean
     Clock clock() {
-        return Clock.systemUTC();
+        return Clock.tickMillis(ZoneOffset.UTC);
     }
 }

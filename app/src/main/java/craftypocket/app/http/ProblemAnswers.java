@@ -47,12 +47,12 @@ class ProblemAnswers extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ProblemDetail changedMeanwhile(OptimisticLockingFailureException conflict) {
-        return changedElsewhere();
+    ProblemDetail unreadableFile(JacksonException unreadable) {
+        return unreadableJson(unreadable);
     }
 
-    /** Two tabs edited the same routine. */
-    static ProblemDetail changedElsewhere() {
+    @ExceptionHandler
+    ProblemDetail changedMeanwhile(OptimisticLockingFailureException conflict) {
         return problem(
                 HttpStatus.PRECONDITION_FAILED,
                 "Changed somewhere else",
@@ -82,7 +82,7 @@ class ProblemAnswers extends ResponseEntityExceptionHandler {
     }
 
     /** The answer to JSON that could not be read. */
-    static ProblemDetail unreadableJson(Throwable cause) {
+    private static ProblemDetail unreadableJson(Throwable cause) {
         if (cause instanceof StreamConstraintsException) {
             return problem(
                     HttpStatus.CONTENT_TOO_LARGE,

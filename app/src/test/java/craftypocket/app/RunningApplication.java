@@ -1,0 +1,144 @@
+package craftypocket.app;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Starts the real application once for all tests, on a free port and a folder of its own, and speaks HTTP to it. */
+public final class RunningApplication implements BeforeAllCallback {
+
+    static final JsonMapper JSON = JsonMapper.shared();
+
+    private static final HttpClient CLIENT = HttpClient.newHttpClient();
+    private static URI base;
+    private static String token;
+
+    /** An answer of the application. */
+    record Answer(int status, HttpResponse<String> response) {
+
+        JsonNode json() {
+            return JSON.readTree(response.body());
+        }
+
+        String type() {
+            return response.headers().firstValue("Content-Type").orElse("");
+        }
+
+        String tag() {
+            return response.headers().firstValue("ETag").orElse("");
+        }
+    }
+
+    @Override
+    public void beforeAll(ExtensionContext context) throws IOException {
+        synchronized (RunningApplication.class) {
+            if (base == null) {
+                base = URI.create("http://127.0.0.1:" + port(start(Files.createTempDirectory("crafty"), "true")));
+                token =
+                        send(HttpRequest.newBuilder(base.resolve("/api/routines")))
+                                .headers()
+                                .allValues("Set-Cookie")
+                                .stream()
+                                .flatMap(c -> Stream.of(c.split(";")))
+                                .filter(c -> c.startsWith("XSRF-TOKEN="))
+                                .map(c -> c.substring("XSRF-TOKEN=".length()))
+                                .findFirst()
+                                .orElseThrow();
+            }
+        }
+    }
+
+    static ConfigurableApplicationContext start(Path data, String demo) {
+        return SpringApplication.run(
+                CraftyPocketApplication.class,
+                "--server.port=0",
+                "--crafty.data=" + data,
+                "--crafty.demo=" + demo,
+                "--spring.main.banner-mode=off");
+    }
+
+    static int port(ConfigurableApplicationContext application) {
+        return ((WebServerApplicationContext) application).getWebServer().getPort();
+    }
+
+    static URI base() {
+        return base;
+    }
+
+    static Answer get(String path) {
+        return answer(HttpRequest.newBuilder(base.resolve(path)));
+    }
+
+    static Answer post(String path, String body, String... headers) {
+        return answer(with(headers, HttpRequest.newBuilder(base.resolve(path)))
+                .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    static Answer put(String path, String body, String... headers) {
+        return answer(with(headers, HttpRequest.newBuilder(base.resolve(path)))
+                .PUT(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    static Answer delete(String path) {
+        return answer(
+                with(new String[0], HttpRequest.newBuilder(base.resolve(path))).DELETE());
+    }
+
+    private static HttpRequest.Builder with(String[] headers, HttpRequest.Builder request) {
+        request.header("Content-Type", "application/json")
+                .header("Cookie", "XSRF-TOKEN=" + token)
+                .header("X-XSRF-TOKEN", token);
+        return headers.length == 0 ? request : request.headers(headers);
+    }
+
+    private static Answer answer(HttpRequest.Builder request) {
+        HttpResponse<String> response = send(request);
+        return new Answer(response.statusCode(), response);
+    }
+
+    static HttpResponse<String> send(HttpRequest.Builder request) {
+        try {
+            return CLIENT.send(request.build(), HttpResponse.BodyHandlers.ofString());
+        } catch (IOException failed) {
+            throw new IllegalStateException(failed);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(stopped);
+        }
+    }
+
+    /** One of the demo routines as JSON, by the start of its file name. */
+    static String demo(int number) {
+        try (Stream<Path> files = Files.list(Path.of("src/main/resources/demo"))) {
+            return Files.readString(files.filter(f -> f.getFileName().toString().startsWith(number + "-"))
+                    .findFirst()
+                    .orElseThrow());
+        } catch (IOException unreadable) {
+            throw new IllegalStateException(unreadable);
+        }
+    }
+
+    /** A routine file with this set-up pack and these steps, given as JSON. */
+    static String routine(String pack, String roles, String steps, String claims) {
+        return """
+                {"format": "crafty-pocket/routine", "version": 1, "title": "Under test",
+                 "setUp": {"pack": "%s", "placements": [%s]}, "roles": [%s], "steps": [%s], "claims": [%s]}""".formatted(
+                        pack,
+                        roles.contains("KC") ? "{\"card\": \"KC\", \"nth\": 1, \"from\": \"bottom\"}" : "",
+                        roles,
+                        steps,
+                        claims);
+    }
+}

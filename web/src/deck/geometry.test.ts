@@ -1,0 +1,156 @@
+import type { Moment, Survey, Trace } from '@/api/client'
+import { describe, expect, it } from 'vitest'
+import { cardPath, layOut } from './geometry'
+import { roleStyle } from './roleStyle'
+
+const FRAME = { width: 520, rowHeight: 80, slotHeight: 20, slotTop: 20 }
+
+function moment(
+  piles: Record<string, number[]>,
+  ribbons: Moment['ribbons'] = [],
+  roles: Moment['roles'] = [],
+): Moment {
+  return {
+    stepId: '',
+    sentence: '',
+    stated: '',
+    condition: '',
+    skipped: false,
+    remarks: [],
+    choices: [],
+    holds: [],
+    shown: [],
+    lost: [],
+    ribbons,
+    roles,
+    piles: Object.entries(piles).map(([place, cards]) => ({
+      place,
+      label: place,
+      cards,
+      faceUp: cards.map(() => false),
+    })),
+  }
+}
+
+function role(place: string, position: number): Moment['roles'][number] {
+  return {
+    card: 0,
+    chosen: true,
+    place,
+    placeLabel: place,
+    position,
+    fromBottom: 1,
+    faceUp: false,
+    placeKnown: 'exact',
+    nameKnownTo: [],
+  }
+}
+
+function traceOf(cards: number, letters: string, ...moments: Moment[]): Trace {
+  return {
+    cards: Array.from({ length: cards }, (_, i) => ({
+      code: `${i}`,
+      sign: `${i}`,
+      name: `card ${i}`,
+      red: false,
+    })),
+    people: ['you'],
+    roles: [...letters].map((letter) => ({ letter, kind: 'key', label: letter, owner: '' })),
+    moments,
+    outcomes: [],
+  }
+}
+
+const range = (from: number, to: number) => Array.from({ length: to - from }, (_, i) => from + i)
+
+describe('layout of the running deck', () => {
+  it('gives every card a slot of one width in every row, within the frame', () => {
+    const trace = traceOf(
+      52,
+      '',
+      moment({ deck: range(0, 52) }),
+      moment({ deck: range(0, 40), 'table:a': range(40, 52) }),
+    )
+
+    const shapes = layOut(trace, FRAME)
+
+    for (const row of shapes.rows) {
+      expect(row.slots).toHaveLength(52)
+      for (const slot of row.slots) {
+        expect(slot.x).toBeGreaterThanOrEqual(0)
+        expect(slot.x + shapes.slotWidth).toBeLessThanOrEqual(FRAME.width + 0.01)
+      }
+    }
+    const [deck, table] = shapes.rows[1]!.piles
+    expect(table!.x - deck!.end).toBeGreaterThan(10)
+    expect(table!.end).toBeCloseTo(FRAME.width)
+  })
+
+  it.each([4, 12, 52, 54])('slots of %i cards are as wide as there is room, up to a limit', (cards) => {
+    const shapes = layOut(traceOf(cards, '', moment({ deck: range(0, cards) })), FRAME)
+
+    expect(shapes.slotWidth).toBeCloseTo(Math.min(46, 520 / cards))
+  })
+
+  it('starts with the first pile at the left even when there is no deck in hand', () => {
+    const shapes = layOut(traceOf(10, '', moment({ 'table:a': range(0, 10) })), FRAME)
+
+    expect(shapes.rows[0]!.piles[0]!.x).toBe(0)
+  })
+
+  it('leads ribbons from the block to where it lands, and twists a turned one', () => {
+    const straight = { from: 'deck', fromPosition: 1, to: 'deck', toPosition: 3, length: 2, turned: false }
+    const turned = { ...straight, fromPosition: 3, toPosition: 1, turned: true }
+    const shapes = layOut(
+      traceOf(4, '', moment({ deck: [0, 1, 2, 3] }), moment({ deck: [3, 2, 0, 1] }, [straight, turned])),
+      { ...FRAME, width: 184 },
+    )
+
+    const [first, second] = shapes.ribbons[0]!
+    expect(first!.path).toMatch(/^M0 40C.* 92 100L184 100C/)
+    expect(second!.path).toMatch(/^M92 40C.* 92 100L0 100C/)
+    expect(second!.turned).toBe(true)
+  })
+
+  it('writes positions of neighbours apart', () => {
+    const near = moment({ deck: range(0, 52) }, [], [role('deck', 18), role('deck', 17)])
+
+    const [a, k] = layOut(traceOf(52, 'AK', near), FRAME).rows[0]!.markers
+
+    expect([k!.anchor, a!.anchor]).toEqual(['end', 'start'])
+    expect(a!.x - k!.x).toBeCloseTo(10)
+  })
+
+  it('draws a thread through all moments in which a role has a card', () => {
+    const trace = traceOf(
+      4,
+      'A',
+      moment({ deck: range(0, 4) }, [], [{ ...role('', 0), card: -1 }]),
+      moment({ deck: range(0, 4) }, [], [role('deck', 1)]),
+      moment({ deck: range(0, 4) }, [], [role('deck', 2)]),
+    )
+
+    const shapes = layOut(trace, FRAME)
+
+    expect(shapes.threads[0]!.path).toMatch(/^M23 100L23 120C23 150 69 150 69 180L69 200$/)
+    expect(cardPath(shapes, 2, 20)).toMatch(/^M115 20L/)
+  })
+
+  it('draws bands only where a place is uncertain, the likeliest darkest', () => {
+    const trace = traceOf(4, 'A', moment({ deck: range(0, 4) }, [], [role('deck', 1)]))
+    const spots = (...shares: number[]) =>
+      shares.map((share, i) => ({ place: 'deck', position: i + 1, share }))
+    const survey = (...shares: number[]) => ({ bands: [[spots(...shares)]] }) as unknown as Survey
+
+    expect(layOut(trace, FRAME, survey(1)).rows[0]!.band).toEqual([])
+    expect(layOut(trace, FRAME, survey(0.25, 0.75)).rows[0]!.band.map((c) => c.weight)).toEqual([1 / 3, 1])
+  })
+
+  it('tells roles apart by colour and line', () => {
+    const styles = range(0, 6).map(roleStyle)
+
+    expect(new Set(styles.map((s) => s.colour)).size).toBe(6)
+    expect(new Set(styles.map((s) => s.dash)).size).toBe(6)
+    expect(roleStyle(6)).not.toEqual(roleStyle(0))
+  })
+})

@@ -1,0 +1,66 @@
+import type { Finding, Survey } from '@/api/client'
+import { describe, expect, it } from 'vitest'
+import { ago, clock } from './time'
+import { percent, summary, verdict } from './verdict'
+
+function finding(held: number, worlds: number): Finding {
+  return {
+    kind: 'claim',
+    id: 'c',
+    moment: 1,
+    sentence: '',
+    verdict: held === worlds ? 'always' : held === 0 ? 'never' : 'sometimes',
+    held,
+    low: held / worlds - 0.01,
+    high: held / worlds + 0.01,
+    because: '',
+    failing: {},
+  }
+}
+
+function survey(worlds: number, exhaustive: boolean, ...held: number[]): Survey {
+  const findings = held.map((h) => finding(h, worlds))
+  return { worlds, exhaustive, seed: 0, allHold: held.every((h) => h === worlds), findings, bands: [] }
+}
+
+describe('verdicts', () => {
+  it('say how many ways were checked', () => {
+    const all = survey(2450, true, 2450)
+
+    expect(summary(all)).toEqual({ text: 'holds · 2,450 ways checked', tone: 'holds' })
+    expect(verdict(all.findings[0]!, all).text).toBe('always · 2,450 ways checked')
+  })
+
+  it('tell the worst share, and never round a failure away', () => {
+    const some = survey(100_000, true, 96_000, 99_999)
+
+    expect(summary(some)).toEqual({ text: 'holds in 96 % · 100,000 ways checked', tone: 'broken' })
+    expect(verdict(some.findings[1]!, some).text).toBe('in 99.9 % of 100,000 ways')
+    expect(percent(0.00001)).toBe('0.1 %')
+  })
+
+  it('of a sample carry its size and interval', () => {
+    const sample = survey(1000, false, 900)
+
+    expect(verdict(sample.findings[0]!, sample).text).toBe(
+      'in 90 % of a sample of 1,000 ways (95 %: 89 %–91 %)',
+    )
+  })
+
+  it('are quiet before there is anything to say', () => {
+    expect(summary(undefined).tone).toBe('quiet')
+    expect(summary(survey(1, true)).text).toBe('nothing to check yet')
+  })
+})
+
+describe('times', () => {
+  it('are told as people tell them', () => {
+    const now = Date.UTC(2026, 4, 4, 20)
+
+    expect(ago('2026-05-04T19:59:30Z', now)).toBe('just now')
+    expect(ago('2026-05-04T19:58:59Z', now)).toBe('1 minute ago')
+    expect(ago('2026-05-04T15:00:00Z', now)).toBe('5 hours ago')
+    expect(ago('2026-05-01T15:00:00Z', now)).toBe('3 days ago')
+    expect(clock(67_900)).toBe('1:07')
+  })
+})
