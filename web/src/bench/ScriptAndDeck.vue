@@ -55,6 +55,7 @@ function select(id: string): void {
   emit('select', id)
 }
 
+/** Puts the dragged step before the one that is now the nth, counted from 0. */
 function drop(to: number): void {
   const from = bench.routine?.steps.findIndex((s) => s.id === dragged.value) ?? -1
   if (from >= 0) {
@@ -93,7 +94,7 @@ function spoken(step: Step | undefined): string {
         @dragstart="dragged = step?.id ?? ''"
         @dragover.prevent="over = i"
         @dragleave="over = -1"
-        @drop.prevent="drop(i)"
+        @drop.prevent="drop(Math.max(0, i - 1))"
         @dragend="over = -1"
       >
         <button
@@ -150,7 +151,7 @@ function spoken(step: Step | undefined): string {
         class="p-3"
         :class="{ over: over === rows.length }"
         @dragover.prevent="over = rows.length"
-        @drop.prevent="drop(rows.length)"
+        @drop.prevent="drop(rows.length - 1)"
       >
         <button class="btn w-full" @click="emit('add')">Add a move <kbd class="kbd ml-2">A</kbd></button>
       </li>
@@ -222,7 +223,7 @@ function spoken(step: Step | undefined): string {
   }
 
   .deck {
-    display: none;
+    margin: 0 1rem;
   }
 }
 </style>

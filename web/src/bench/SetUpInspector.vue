@@ -16,7 +16,7 @@ const KINDS: { kind: Role['kind']; label: string }[] = [
 ]
 
 function edit(change: Partial<Routine>): void {
-  bench.edit({ ...bench.routine!, ...change })
+  bench.edit({ ...bench.routine!, ...change }, true)
 }
 
 function setUp(change: Partial<Routine['setUp']>): void {

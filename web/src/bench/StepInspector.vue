@@ -21,11 +21,11 @@ const sees = computed(() => {
 })
 
 function set(name: string, value: string): void {
-  bench.edit(changeSetting(bench.routine!, step.value!.id, name, value))
+  bench.edit(changeSetting(bench.routine!, step.value!.id, name, value), true)
 }
 
 function change(part: Parameters<typeof changeStep>[2]): void {
-  bench.edit(changeStep(bench.routine!, step.value!.id, part))
+  bench.edit(changeStep(bench.routine!, step.value!.id, part), true)
 }
 
 function toggleCondition(event: Event): void {

@@ -13,8 +13,8 @@ import {
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 
-/** How long after the last keystroke an edit is saved: one undo takes back what was typed in one go. */
-const SAVE_AFTER_MS = 350
+/** How long after the last keystroke what was typed is saved: one undo takes back what was typed in one go. */
+const TYPING_PAUSE_MS = 350
 
 /** How long after the last edit the survey is asked for; the trace is asked for at once. */
 const SURVEY_AFTER_MS = 200
@@ -40,6 +40,8 @@ export const useBench = defineStore('bench', () => {
   const state = ref<'saved' | 'unsaved' | 'saving' | 'conflict' | 'failed'>('saved')
   const failure = ref('')
 
+  /** States that were not sent yet, the oldest first; each becomes one step of the history. */
+  let unsent: { routine: Routine; typed: boolean }[] = []
   let saveTimer = 0
   let surveyTimer = 0
   let saving: Promise<void> = Promise.resolve()
@@ -54,6 +56,7 @@ export const useBench = defineStore('bench', () => {
 
   async function load(routineId: string): Promise<void> {
     id.value = routineId
+    unsent = []
     routine.value = undefined
     trace.value = undefined
     survey.value = undefined
@@ -80,15 +83,23 @@ export const useBench = defineStore('bench', () => {
     failure.value = ''
   }
 
-  /** Puts an edited routine in place of the old one. */
-  function edit(changed: Routine): void {
+  /**
+   * Puts an edited routine in place of the old one.
+   *
+   * @param typed whether it was typed or slid, letter by letter: what follows in one go is then one edit
+   */
+  function edit(changed: Routine, typed = false): void {
     routine.value = changed
     state.value = 'unsaved'
     canUndo.value = true
     canRedo.value = false
+    if (typed && unsent.at(-1)?.typed) {
+      unsent.pop()
+    }
+    unsent.push({ routine: changed, typed })
     recompute()
     window.clearTimeout(saveTimer)
-    saveTimer = window.setTimeout(() => void save(), SAVE_AFTER_MS)
+    saveTimer = window.setTimeout(() => void save(), typed ? TYPING_PAUSE_MS : 0)
   }
 
   function recompute(): void {
@@ -139,33 +150,34 @@ export const useBench = defineStore('bench', () => {
     }
   }
 
-  /** Saves what is on the screen now, after any save under way. */
+  /** Saves every state that was not sent yet, one after another, after any save under way. */
   function save(): Promise<void> {
     window.clearTimeout(saveTimer)
     saving = saving.then(async () => {
-      const sent = routine.value
-      if (!sent || state.value !== 'unsaved') {
-        return
-      }
-      state.value = 'saving'
-      try {
-        const stored = await answered(
-          api.PUT('/api/routines/{id}', {
-            params: { path: { id: id.value }, header: { 'If-Match': `"${version.value}"` } },
-            body: sent,
-          }),
-        )
-        accept(stored)
-        if (routine.value !== sent) {
-          state.value = 'unsaved'
+      while (unsent.length > 0 && state.value !== 'conflict') {
+        const next = unsent.shift()!
+        state.value = 'saving'
+        try {
+          accept(
+            await answered(
+              api.PUT('/api/routines/{id}', {
+                params: { path: { id: id.value }, header: { 'If-Match': `"${version.value}"` } },
+                body: next.routine,
+              }),
+            ),
+          )
+        } catch (thrown) {
+          refuse(thrown as ApiProblem)
         }
-      } catch (thrown) {
-        const problem = thrown as ApiProblem
-        state.value = problem.isConflict ? 'conflict' : 'failed'
-        failure.value = problem.message
       }
     })
     return saving
+  }
+
+  function refuse(problem: ApiProblem): void {
+    // A routine that cannot be read yet is shown with its problems, and saved once it can be read again.
+    state.value = problem.isConflict ? 'conflict' : 'failed'
+    failure.value = problem.problems.length > 0 ? '' : problem.message
   }
 
   async function step(direction: 'undo' | 'redo'): Promise<void> {
@@ -180,11 +192,7 @@ export const useBench = defineStore('bench', () => {
         ),
       )
     } catch (thrown) {
-      const problem = thrown as ApiProblem
-      if (problem.isConflict) {
-        state.value = 'conflict'
-      }
-      failure.value = problem.message
+      refuse(thrown as ApiProblem)
     }
   }
 

@@ -1,7 +1,10 @@
 package craftypocket.app.analysis;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import craftypocket.app.routines.RoutineDocument;
 import craftypocket.app.routines.RoutineFiles;
+import craftypocket.core.routine.Routine;
 import craftypocket.core.run.Plan;
 import craftypocket.core.run.SurveyOptions;
 import craftypocket.core.run.Surveyor;
@@ -48,7 +51,14 @@ class AnalysisController {
 
     record SurveyRequest(@NotNull @Valid RoutineDocument routine) {}
 
+    /** As many as fit the shelf of somebody who has them all open; a survey is some hundred kilobytes at most. */
+    private static final int MOST_REMEMBERED = 50;
+
     private final RoutineFiles files;
+
+    /** Surveys by what they depend on, which titles and notes are not; the same question asked twice is computed once. */
+    private final Cache<Routine, SurveyDocument> surveys =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
     AnalysisController(RoutineFiles files) {
         this.files = files;
@@ -64,6 +74,8 @@ class AnalysisController {
     /** What holds over all worlds. */
     @PostMapping("/survey")
     SurveyDocument survey(@Valid @RequestBody SurveyRequest request) {
-        return SurveyDocument.of(Surveyor.survey(files.plan(request.routine()), SurveyOptions.withDefaults()));
+        Plan plan = files.plan(request.routine());
+        return surveys.get(
+                plan.routine(), routine -> SurveyDocument.of(Surveyor.survey(plan, SurveyOptions.withDefaults())));
     }
 }

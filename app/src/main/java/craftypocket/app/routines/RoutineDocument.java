@@ -215,8 +215,7 @@ public record RoutineDocument(
                                 s.id(),
                                 s.move(),
                                 s.settings(),
-                                Optional.ofNullable(s.onlyIf()).map(SpecDocument::toCore),
-                                s.note()))
+                                Optional.ofNullable(s.onlyIf()).map(SpecDocument::toCore)))
                         .toList(),
                 claims.stream()
                         .map(c -> new RoutineClaim(c.id(), c.after(), c.claim().toCore()))

@@ -11,9 +11,8 @@ import java.util.Optional;
  * @param move the id of the move
  * @param settings the texts of its settings; what is missing is as usual
  * @param onlyIf done only where this is true beforehand
- * @param note the performer's own words: patter, a cue
  */
-public record Step(String id, String move, Map<String, String> settings, Optional<ClaimSpec> onlyIf, String note) {
+public record Step(String id, String move, Map<String, String> settings, Optional<ClaimSpec> onlyIf) {
 
     public Step {
         settings = Map.copyOf(settings);
@@ -21,11 +20,11 @@ public record Step(String id, String move, Map<String, String> settings, Optiona
 
     /** A plain step from pairs of setting names and values. */
     public static Step of(String id, String move, String... pairs) {
-        return new Step(id, move, ClaimSpec.of(move, pairs).settings(), Optional.empty(), "");
+        return new Step(id, move, ClaimSpec.of(move, pairs).settings(), Optional.empty());
     }
 
     /** The same, done only where a claim is true. */
     public Step onlyIf(ClaimSpec claim) {
-        return new Step(id, move, settings, Optional.of(claim), note);
+        return new Step(id, move, settings, Optional.of(claim));
     }
 }

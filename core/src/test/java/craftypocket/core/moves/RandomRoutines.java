@@ -43,7 +43,7 @@ public final class RandomRoutines {
         for (Setting setting : move.settings().all()) {
             settings.put(setting.name(), randomValue(setting, cards, random));
         }
-        return new Step(id, move.id(), settings, Optional.empty(), "");
+        return new Step(id, move.id(), settings, Optional.empty());
     }
 
     private static String randomValue(Setting setting, int cards, Random random) {

@@ -1,0 +1,100 @@
+package craftypocket.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import java.io.IOException;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class AccessibilityTest extends InBrowser {
+
+    private static List<String> faults(Page page) {
+        return new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
+                        .map(AccessibilityTest::told)
+                        .toList();
+    }
+
+    private static String told(Rule rule) {
+        return rule.getId() + " at "
+                + rule.getNodes().stream()
+                        .map(n -> n.getHtml() + n.getAny())
+                        .limit(3)
+                        .toList();
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = ColorScheme.class,
+            names = {"LIGHT", "DARK"})
+    void nothing_serious_on_any_view(ColorScheme scheme) throws IOException {
+        try (BrowserContext context = newContext(scheme)) {
+            page = context.newPage();
+
+            visit("/");
+            assertThat(page.getByTestId("routine").first().locator("svg")).isVisible();
+            page.getByText("holds ·").first().waitFor();
+            assertThat(faults(page)).isEmpty();
+            page.keyboard().press("n");
+            page.getByLabel("What is it called?").waitFor();
+            assertThat(faults(page)).isEmpty();
+
+            openDemo("The purser's wager");
+            page.getByTestId("finding").first().waitFor();
+            assertThat(faults(page)).isEmpty();
+            select("deal");
+            page.getByText("only if something is true beforehand").click();
+            page.getByLabel("What must be true").waitFor();
+            assertThat(faults(page)).isEmpty();
+            page.getByText("only if something is true beforehand").click();
+            waitUntilSaved();
+            page.locator("h2").first().click();
+            page.keyboard().press("a");
+            page.getByLabel("Find a move").waitFor();
+            assertThat(faults(page)).isEmpty();
+            page.keyboard().press("Escape");
+            page.keyboard().press("?");
+            page.getByText("Keys of this view").waitFor();
+            assertThat(faults(page)).isEmpty();
+            page.keyboard().press("Escape");
+
+            page.keyboard().press("r");
+            page.getByText("Deck in hand?").waitFor();
+            assertThat(faults(page)).isEmpty();
+            page.keyboard().press("Space");
+            page.getByText("1 of 8").waitFor();
+            page.keyboard().press("h");
+            page.locator("svg").first().waitFor();
+            assertThat(faults(page)).isEmpty();
+            for (int i = 0; i < 8; i++) {
+                page.keyboard().press("PageDown");
+            }
+            page.getByText("Did it come out?").waitFor();
+            assertThat(faults(page)).isEmpty();
+        }
+    }
+
+    @Test
+    void at_twice_the_size_nothing_must_be_scrolled_sideways() throws IOException {
+        page.setViewportSize(640, 400);
+        for (String path : List.of("/", page.url())) {
+            if (path.startsWith("/")) {
+                visit(path);
+            } else {
+                openDemo("The purser's wager");
+            }
+            page.waitForTimeout(300);
+            assertThat(page.evaluate("document.documentElement.scrollWidth <= window.innerWidth"))
+                    .isEqualTo(true);
+        }
+    }
+}

@@ -1,0 +1,187 @@
+package craftypocket.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+class BenchTest extends InBrowser {
+
+    private static final Pattern HOLDS = Pattern.compile("holds · [\\d,]+ ways? checked");
+
+    private void expectSteps(String... names) {
+        assertThat(steps().locator("strong")).hasText(names);
+    }
+
+    @Test
+    void a_routine_is_built_reordered_and_undone_by_keyboard_alone() throws IOException {
+        newRoutine("By keyboard");
+
+        addMove("false cut");
+        addMove("milk top bottom drawn");
+        addMove("complete");
+        expectSteps("False cut", "Overhand, top and bottom drawn together", "Complete cut");
+
+        page.keyboard().press("Alt+ArrowUp");
+        expectSteps("False cut", "Complete cut", "Overhand, top and bottom drawn together");
+        page.keyboard().press("ArrowUp");
+        page.keyboard().press("d");
+        expectSteps("False cut", "False cut", "Complete cut", "Overhand, top and bottom drawn together");
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("Delete");
+        expectSteps("False cut", "False cut", "Overhand, top and bottom drawn together");
+        waitUntilSaved();
+
+        page.keyboard().press("Control+z");
+        expectSteps("False cut", "False cut", "Complete cut", "Overhand, top and bottom drawn together");
+        page.keyboard().press("Control+Shift+z");
+        expectSteps("False cut", "False cut", "Overhand, top and bottom drawn together");
+
+        page.reload();
+        expectSteps("False cut", "False cut", "Overhand, top and bottom drawn together");
+        button("Undo").click();
+        expectSteps("False cut", "False cut", "Complete cut", "Overhand, top and bottom drawn together");
+    }
+
+    @Test
+    void steps_are_reordered_by_dragging() throws IOException {
+        newRoutine("By hand");
+        addMove("false cut");
+        addMove("false shuffle");
+        addMove("complete");
+        waitUntilSaved();
+
+        steps().nth(2).dragTo(steps().nth(0));
+
+        expectSteps("Complete cut", "False cut", "Full-deck false shuffle");
+    }
+
+    @Test
+    void dragging_a_choice_moves_the_threads_and_the_ledger() throws IOException {
+        openDemo("The purser's wager");
+        select("return");
+        Locator ledger = page.getByTestId("ledger");
+        assertThat(ledger.nth(1)).containsText("17");
+
+        Locator stop = page.getByLabel("What they choose: Cards that come to lie below");
+        stop.fill("31");
+
+        assertThat(ledger.nth(1)).containsText("20");
+        assertThat(ledger.nth(0)).containsText("21");
+        assertThat(row("return")).containsText("A, Ines’s card, 21 from the top of 52");
+        assertThat(page.getByTestId("save-state")).hasText("saved");
+        button("back to the usual way").click();
+        assertThat(ledger.nth(1)).containsText("17");
+    }
+
+    @Test
+    void a_number_too_small_is_judged_at_once_and_its_smallest_failing_world_shown() throws IOException {
+        openDemo("The purser's wager");
+        assertThat(page.getByText(HOLDS).first()).isVisible();
+        select("deal");
+
+        page.getByLabel("Number announced: number").fill("18");
+
+        assertThat(page.getByTestId("remark")).containsText("The smallest safe number is 17 + 3 + 2 = 22.");
+        Locator told = page.getByText(Pattern.compile("fails if they stop with 31 to 34 below"))
+                .first();
+        assertThat(told).isVisible();
+        told.click();
+        assertThat(row("return")).containsText("K, key K, 20 from the top");
+        waitUntilSaved();
+        button("Undo").click();
+        assertThat(page.getByText(HOLDS).first()).isVisible();
+    }
+
+    @Test
+    void a_step_that_lacks_what_it_needs_says_so_and_the_rest_still_shows() throws IOException {
+        newRoutine("Broken on purpose");
+        addMove("cut at the break");
+
+        assertThat(steps().first()).containsText("Nothing holds a break in the deck.");
+        assertThat(page.getByLabel("Step settings").getByRole(AriaRole.ALERT)).containsText("Hold a break");
+
+        page.keyboard().press("ArrowUp");
+        addMove("hold a break");
+        assertThat(steps().nth(1)).not().containsText("Nothing holds a break");
+        assertThat(page.getByText("holds · 1 way checked").first()).isVisible();
+    }
+
+    @Test
+    void a_setting_that_cannot_be_read_is_explained_beside_its_field_and_not_saved() throws IOException {
+        newRoutine("Nonsense");
+        addMove("overhand shuffle");
+        waitUntilSaved();
+
+        page.getByLabel("Chunks, first to last").fill("9 seven 8");
+
+        assertThat(page.getByLabel("Step settings").getByRole(AriaRole.ALERT))
+                .containsText("“seven”: each chunk must be an amount");
+        page.getByLabel("Chunks, first to last").fill("9 7 rest");
+        assertThat(page.getByLabel("Step settings").getByRole(AriaRole.ALERT)).hasCount(0);
+        waitUntilSaved();
+        page.reload();
+        steps().first().getByRole(AriaRole.BUTTON).first().click();
+        assertThat(page.getByLabel("Chunks, first to last")).hasValue("9 7 rest");
+    }
+
+    @Test
+    void roles_and_set_up_are_made_on_the_bench_and_claims_are_judged() throws IOException {
+        newRoutine("From nothing");
+        button("+ selection").click();
+        page.getByLabel("Owner of A").fill("Bruno");
+        page.getByLabel("Owner of A").press("Tab");
+        button("+ key").click();
+        page.getByLabel("Card of K").selectOption("9C");
+        button("Place a card").click();
+        page.getByLabel("Placed card 1", new Page.GetByLabelOptions().setExact(true))
+                .selectOption("9C");
+        assertThat(page.getByTestId("ledger").nth(1)).containsText("52");
+
+        row("set-up").getByRole(AriaRole.BUTTON).first().focus();
+        addMove("spread");
+        page.getByLabel("But not").selectOption("bottom");
+        addMove("return key dropped");
+        button("Claim something after this step").click();
+
+        assertThat(page.getByTestId("finding").first()).containsText("Bruno’s card lies directly below key K (9♣)");
+        assertThat(page.getByTestId("verdict").first()).containsText("always · 459 ways checked");
+    }
+
+    @Test
+    void two_windows_do_not_overwrite_each_other() throws IOException {
+        newRoutine("Two windows");
+        Page other = page.context().newPage();
+        other.navigate(page.url());
+        other.locator("[data-step=set-up]").waitFor();
+        addMove("false cut");
+        waitUntilSaved();
+
+        other.getByLabel("Title of the routine").fill("Renamed elsewhere");
+        other.getByLabel("Title of the routine").press("Enter");
+
+        Locator alert = other.getByRole(AriaRole.ALERT);
+        assertThat(alert).containsText("Changed in another window.");
+        assertThat(other.getByLabel("Title of the routine")).hasValue("Renamed elsewhere");
+        other.getByText("Keep mine as a copy").click();
+        assertThat(other.getByLabel("Title of the routine")).hasValue("Renamed elsewhere (my version)");
+        page.reload();
+        assertThat(page.getByLabel("Title of the routine")).hasValue("Two windows");
+        expectSteps("False cut");
+    }
+
+    @Test
+    void pointing_at_a_slot_names_its_card_and_traces_it() throws IOException {
+        openDemo("What the fog keeps");
+
+        page.locator("rect[data-row='0']").hover(new Locator.HoverOptions().setPosition(6, 10));
+
+        assertThat(page.getByText("four of diamonds, 1 from the top")).isVisible();
+        assertThat(stepNames()).hasSize(8);
+    }
+}

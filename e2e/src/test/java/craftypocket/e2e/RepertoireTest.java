@@ -1,0 +1,117 @@
+package craftypocket.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+class RepertoireTest extends InBrowser {
+
+    private Locator card(String title) {
+        return page.getByTestId("routine")
+                .filter(new Locator.FilterOptions()
+                        .setHas(page.getByRole(
+                                AriaRole.LINK,
+                                new Page.GetByRoleOptions().setName(title).setExact(true))));
+    }
+
+    private void menu(String title, String item) {
+        page.getByLabel("More for " + title, new Page.GetByLabelOptions().setExact(true))
+                .click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(item))
+                .click();
+    }
+
+    @Test
+    void three_demo_routines_wait_with_their_verdicts() throws IOException {
+        visit("/");
+
+        for (String title : new String[] {"The purser's wager", "The lookout's whistle", "What the fog keeps"}) {
+            assertThat(card(title)).containsText(Pattern.compile("holds · [\\d,]+ ways checked"));
+            assertThat(card(title)).containsText("steps");
+            assertThat(card(title).locator("svg")).isVisible();
+        }
+    }
+
+    @Test
+    void routines_are_found_by_words_and_tags() throws IOException {
+        visit("/");
+
+        page.getByLabel("Search titles and tags").fill("FOG");
+        assertThat(page.getByTestId("routine")).hasCount(1);
+        page.getByLabel("Search titles and tags").fill("nowhere");
+        assertThat(page.getByText("Nothing on the shelf is called that.")).isVisible();
+        page.getByLabel("Search titles and tags").fill("");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("wager").setExact(true))
+                .click();
+        assertThat(card("The purser's wager")).isVisible();
+        assertThat(card("What the fog keeps")).hasCount(0);
+    }
+
+    @Test
+    void a_routine_is_copied_deleted_and_brought_back() throws IOException {
+        newRoutine("To be copied");
+        visit("/");
+
+        menu("To be copied", "Copy");
+        assertThat(card("Copy of To be copied")).isVisible();
+        menu("Copy of To be copied", "Delete");
+        assertThat(card("Copy of To be copied")).hasCount(0);
+        page.getByRole(AriaRole.STATUS).getByText("Undo").click();
+        assertThat(card("Copy of To be copied")).isVisible();
+    }
+
+    @Test
+    void a_routine_goes_to_a_file_and_comes_back() throws IOException {
+        newRoutine("Over the rail");
+        addMove("milk top bottom drawn");
+        waitUntilSaved();
+        visit("/");
+
+        Download download = page.waitForDownload(() -> menu("Over the rail", "Save to a file"));
+        String file = Files.readString(download.path()).replace("Over the rail", "Fished out");
+        page.getByTestId("routine-file")
+                .setInputFiles(new FilePayload(
+                        "fished-out.routine.json", "application/json", file.getBytes(StandardCharsets.UTF_8)));
+
+        assertThat(download.suggestedFilename()).endsWith(".routine.json");
+        assertThat(page.getByText("“Fished out” was read from the file.")).isVisible();
+        card("Fished out")
+                .getByRole(
+                        AriaRole.LINK,
+                        new Locator.GetByRoleOptions().setName("Fished out").setExact(true))
+                .click();
+        assertThat(steps().locator("strong")).hasText(new String[] {"Overhand, top and bottom drawn together"});
+    }
+
+    @Test
+    void a_file_that_is_no_routine_is_explained_and_changes_nothing() throws IOException {
+        visit("/");
+        page.getByTestId("routine").first().waitFor();
+        int before = page.getByTestId("routine").count();
+
+        page.getByTestId("routine-file")
+                .setInputFiles(new FilePayload(
+                        "notes.json", "application/json", "{\"format\": \"notes\"}".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("a routine file says crafty-pocket/routine");
+        page.getByTestId("routine-file")
+                .setInputFiles(
+                        new FilePayload("notes.json", "application/json", "not json".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("“notes.json” is no routine file");
+
+        visit("/");
+        page.getByTestId("routine").first().waitFor();
+        assertThat(page.getByTestId("routine").count()).isEqualTo(before);
+    }
+}
