@@ -6,18 +6,20 @@ import java.util.Arrays;
 import java.util.Comparator;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.io.Resource;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Puts the demo routines on the shelf the first time that a data folder is used, and never again. */
+/**
+ * Puts the demo routines on the shelf the first time that a data folder is used, and never again. It does so before the
+ * first request is answered, so that nobody finds the shelf empty.
+ */
 @Component
-class DemoData implements ApplicationRunner {
+class DemoData implements SmartInitializingSingleton {
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
     private static final String STARTED = "started-before";
@@ -48,7 +50,7 @@ class DemoData implements ApplicationRunner {
     }
 
     @Override
-    public void run(ApplicationArguments arguments) {
+    public void afterSingletonsInstantiated() {
         together.executeWithoutResult(status -> {
             boolean first = database.sql("select count(*) from mark where name = ?")
                             .param(STARTED)
