@@ -29,7 +29,7 @@ final class Application implements AutoCloseable {
 
     /** Starts it and waits until it answers. */
     static Application start(Path data) {
-        return start(data, List.of("-XX:TieredStopAtLevel=1", "-jar", System.getProperty("crafty.jar")));
+        return start(data, List.of("-Dspring.aot.enabled=true", "-XX:TieredStopAtLevel=1", "-jar", System.getProperty("crafty.jar")));
     }
 
     static Application start(Path data, List<String> java) {

@@ -1,5 +1,8 @@
 package craftypocket.core.layout;
 
+import java.lang.invoke.MethodHandles;
+import java.lang.invoke.VarHandle;
+import java.nio.ByteOrder;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -20,6 +23,10 @@ public final class Hands {
      * each place and kind, 0 when not held), role cards (card + 1, 0 when not yet chosen), who knows the role's name
      * (bits), how well the performer knows the role's place.
      */
+    private static final VarHandle EIGHT_SLOTS =
+            MethodHandles.byteArrayViewVarHandle(long[].class, ByteOrder.LITTLE_ENDIAN);
+    private static final long EACH_BYTE = 0x0101010101010101L;
+
     private final Places places;
     private final int cards;
     private final int placeCount;
@@ -50,7 +57,8 @@ public final class Hands {
         roleAt = holdAt + placeCount * Hold.Kind.count();
         nameAt = roleAt + roles;
         placeAt = nameAt + roles;
-        state = new byte[placeAt + roles];
+        // Looking for a card reads eight bytes at once, and so up to seven past the last slot.
+        state = new byte[placeAt + roles + Long.BYTES];
         scratch = new byte[cards];
     }
 
@@ -107,12 +115,17 @@ public final class Hands {
     public int positionIn(int place, int card) {
         int from = place * cards;
         int end = from + size(place);
-        for (int i = from; i < end; i++) {
-            if ((state[i] & 0x7f) == card) {
-                return i - from + 1;
-            }
+        long wanted = card * EACH_BYTE;
+        int found = end;
+        // No early way out: a loop that always runs to the end is quicker than one whose end cannot be foreseen.
+        for (int i = from; i < end; i += Long.BYTES) {
+            // A byte becomes zero where the card's number fits, whichever side is up; the lowest zero byte is the hit.
+            long apart = ((long) EIGHT_SLOTS.get(state, i) & (0x7f * EACH_BYTE)) ^ wanted;
+            long hits = (apart - EACH_BYTE) & ~apart & (0x80 * EACH_BYTE);
+            int at = i + (Long.numberOfTrailingZeros(hits) >>> 3);
+            found = Math.min(found, hits == 0 ? end : at);
         }
-        return 0;
+        return found < end ? found - from + 1 : 0;
     }
 
     /** The place of a card, or -1 when it lies nowhere. */
@@ -120,6 +133,23 @@ public final class Hands {
         for (int place = 0; place < placeCount; place++) {
             if (positionIn(place, card) > 0) {
                 return place;
+            }
+        }
+        return -1;
+    }
+
+    /** How many {@linkplain #spotOf spots} there are. */
+    public int spots() {
+        return placeCount * (cards + 1);
+    }
+
+    /** Place and position of a role's card as one number, {@code place * (cards + 1) + position}; -1 without a card. */
+    public int spotOf(int role) {
+        int card = cardOf(role);
+        for (int place = 0; place < placeCount && card >= 0; place++) {
+            int position = positionIn(place, card);
+            if (position > 0) {
+                return place * (cards + 1) + position;
             }
         }
         return -1;

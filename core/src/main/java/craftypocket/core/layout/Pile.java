@@ -17,6 +17,16 @@ public record Pile(Place place, byte[] slots) {
         return Slot.card(slots[position - 1]);
     }
 
+    /** The position of a card, or 0 when it is not here. */
+    public int positionOf(int card) {
+        for (int i = 0; i < slots.length; i++) {
+            if (Slot.card(slots[i]) == card) {
+                return i + 1;
+            }
+        }
+        return 0;
+    }
+
     /** Whether the card at a position, 1 being the top, lies face up. */
     public boolean faceUp(int position) {
         return Slot.faceUp(slots[position - 1]);

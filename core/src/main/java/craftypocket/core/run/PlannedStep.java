@@ -14,6 +14,7 @@ import craftypocket.core.settings.Values;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** A step that was read and can be done in any world. */
 public final class PlannedStep {
@@ -27,18 +28,40 @@ public final class PlannedStep {
     private final Move move;
     private final Values values;
     private final List<String> gaps;
-    private final Optional<Claim> onlyIf;
+    private final Claim onlyIf;
     private final List<Choice> choices;
     private final Need[] needs;
+    /** The settings that a layout bounds. */
+    private final Setting[] bounded;
+    /** The chunk settings with a rest among them, and which chunk it is. */
+    private final Setting[] rests;
+
+    private final int[] restAt;
+    /** What the other chunks of such a setting add up to, or -1 when that differs from world to world. */
+    private final int[] restOthers;
 
     PlannedStep(int index, Step step, Move move, Values values, List<String> gaps, Optional<Claim> onlyIf) {
         this.step = step;
         this.move = move;
         this.values = values;
         this.gaps = List.copyOf(gaps);
-        this.onlyIf = onlyIf;
+        this.onlyIf = onlyIf.orElse(null);
         choices = choices(index, step, move, values);
         needs = gaps.isEmpty() ? move.needs(values).toArray(Need[]::new) : new Need[0];
+        bounded = move.settings().all().stream()
+                .filter(s -> s.kind() == Setting.Kind.AMOUNT || s.kind() == Setting.Kind.CHUNKS)
+                .toArray(Setting[]::new);
+        rests = move.settings().all().stream()
+                .filter(s -> s.kind() == Setting.Kind.CHUNKS && values.stated(s).contains(Amount.REST))
+                .toArray(Setting[]::new);
+        restOthers = Stream.of(rests)
+                .mapToInt(s -> values.allExact(s)
+                        ? values.stated(s).stream().mapToInt(Amount::low).sum()
+                        : -1)
+                .toArray();
+        restAt = Stream.of(rests)
+                .mapToInt(s -> values.stated(s).indexOf(Amount.REST))
+                .toArray();
     }
 
     private static List<Choice> choices(int index, Step step, Move move, Values values) {
@@ -83,7 +106,7 @@ public final class PlannedStep {
 
     /** The condition under which it is done, in a sentence. */
     public Optional<String> condition() {
-        return onlyIf.map(Claim::sentence);
+        return Optional.ofNullable(onlyIf).map(Claim::sentence);
     }
 
     public List<Expectation> expectations() {
@@ -95,20 +118,16 @@ public final class PlannedStep {
     }
 
     boolean applies(Hands hands) {
-        return onlyIf.isEmpty() || onlyIf.get().holds(hands);
+        return onlyIf == null || onlyIf.holds(hands);
     }
 
     /** Lets the chunk that is the rest take what the others leave. Call when all choices of the step are set. */
     void settle(Hands hands, Values world) {
-        for (Setting setting : move.settings().all()) {
-            if (setting.kind() == Setting.Kind.CHUNKS) {
-                List<Amount> stated = values.stated(setting);
-                int rest = stated.indexOf(Amount.REST);
-                if (rest >= 0) {
-                    world.set(setting, rest, 0);
-                    world.set(setting, rest, Math.max(0, setting.max().of(hands, world) - sum(world.chunks(setting))));
-                }
-            }
+        for (int i = 0; i < rests.length; i++) {
+            Setting setting = rests[i];
+            int others =
+                    restOthers[i] >= 0 ? restOthers[i] : sum(world.chunks(setting)) - world.chunks(setting)[restAt[i]];
+            world.set(setting, restAt[i], Math.max(0, setting.max().of(hands, world) - others));
         }
     }
 
@@ -128,7 +147,7 @@ public final class PlannedStep {
         if (fault < needs.length) {
             return Optional.of(new Obstacle(needs[fault].reason(), needs[fault].mend()));
         }
-        return Optional.of(outOfBounds(move.settings().all().get(fault - needs.length), hands, world));
+        return Optional.of(outOfBounds(bounded[fault - needs.length], hands, world));
     }
 
     /** The first need that is not met, or the first setting that is not possible. The one definition of “can be done”. */
@@ -141,9 +160,8 @@ public final class PlannedStep {
                 return i;
             }
         }
-        List<Setting> settings = move.settings().all();
-        for (int i = 0; i < settings.size(); i++) {
-            if (!possible(settings.get(i), hands, world)) {
+        for (int i = 0; i < bounded.length; i++) {
+            if (!possible(bounded[i], hands, world)) {
                 return needs.length + i;
             }
         }
@@ -157,12 +175,9 @@ public final class PlannedStep {
                     && number <= setting.max().of(hands, world)
                     && setting.allows().allows(hands, world, number);
         }
-        if (setting.kind() == Setting.Kind.CHUNKS) {
-            int total = setting.max().of(hands, world);
-            int sum = sum(world.chunks(setting));
-            return setting.partial() ? sum <= total : sum == total;
-        }
-        return true;
+        int total = setting.max().of(hands, world);
+        int sum = sum(world.chunks(setting));
+        return setting.partial() ? sum <= total : sum == total;
     }
 
     private static Obstacle outOfBounds(Setting setting, Hands hands, Values world) {

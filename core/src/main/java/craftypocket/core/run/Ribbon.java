@@ -21,13 +21,14 @@ public record Ribbon(Place from, int fromPosition, Place to, int toPosition, int
 
     /** The largest blocks into which the cards fall between two layouts, in the order of the first. */
     public static List<Ribbon> between(Layout before, Layout after) {
-        Place[] placeOf = new Place[Slot.card((byte) -1) + 1];
-        int[] positionOf = new int[placeOf.length];
-        boolean[] faceUp = new boolean[placeOf.length];
-        for (Pile pile : after.piles()) {
+        int[] pileOf = new int[Slot.MOST_CARDS];
+        int[] positionOf = new int[Slot.MOST_CARDS];
+        boolean[] faceUp = new boolean[Slot.MOST_CARDS];
+        for (int index = 0; index < after.piles().size(); index++) {
+            Pile pile = after.piles().get(index);
             for (int position = 1; position <= pile.size(); position++) {
                 int card = pile.card(position);
-                placeOf[card] = pile.place();
+                pileOf[card] = index;
                 positionOf[card] = position;
                 faceUp[card] = pile.faceUp(position);
             }
@@ -42,7 +43,7 @@ public record Ribbon(Place from, int fromPosition, Place to, int toPosition, int
                 int length = 1;
                 while (first + length <= pile.size()) {
                     int next = pile.card(first + length);
-                    boolean together = placeOf[next].equals(placeOf[card])
+                    boolean together = pileOf[next] == pileOf[card]
                             && positionOf[next] == positionOf[card] + direction * length
                             && (faceUp[next] != pile.faceUp(first + length)) == turned;
                     if (!together) {
@@ -51,7 +52,8 @@ public record Ribbon(Place from, int fromPosition, Place to, int toPosition, int
                     length++;
                 }
                 int top = turned ? positionOf[card] - length + 1 : positionOf[card];
-                ribbons.add(new Ribbon(pile.place(), first, placeOf[card], top, length, turned));
+                Place to = after.piles().get(pileOf[card]).place();
+                ribbons.add(new Ribbon(pile.place(), first, to, top, length, turned));
                 first += length;
             }
         }

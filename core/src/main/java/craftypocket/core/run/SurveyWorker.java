@@ -23,7 +23,9 @@ final class SurveyWorker {
     private final SurveyOptions options;
     private final int worker;
     private final SplittableRandom random;
+    private final PlannedStep[] steps;
     private final Values[] values;
+    private final Hands start;
     private final Choice[][] choices;
     private final int[] firstChoice;
     private final Condition[][][] conditions;
@@ -33,7 +35,6 @@ final class SurveyWorker {
     private final boolean[] holds;
     private final int[] spotOf;
     private final int roles;
-    private final int cards;
     private final Tally tally;
     private int branches;
     private boolean stopped;
@@ -44,32 +45,31 @@ final class SurveyWorker {
         this.options = options;
         this.worker = worker;
         this.random = random;
-        int steps = plan.steps().size();
-        Hands start = plan.freshHands();
+        steps = plan.steps().toArray(PlannedStep[]::new);
+        start = plan.freshHands();
         roles = start.roleCount();
-        cards = start.cardCount();
-        values = new Values[steps];
-        choices = new Choice[steps][];
-        firstChoice = new int[steps];
-        conditions = new Condition[steps + 1][][];
-        conditionIndex = new int[steps + 1][][];
+        values = new Values[steps.length];
+        choices = new Choice[steps.length][];
+        firstChoice = new int[steps.length];
+        conditions = new Condition[steps.length + 1][][];
+        conditionIndex = new int[steps.length + 1][][];
         int before = 0;
-        for (int step = 0; step < steps; step++) {
-            values[step] = plan.steps().get(step).values().another();
-            choices[step] = plan.steps().get(step).choices().toArray(Choice[]::new);
+        for (int step = 0; step < steps.length; step++) {
+            values[step] = steps[step].values().another();
+            choices[step] = steps[step].choices().toArray(Choice[]::new);
             firstChoice[step] = before;
             before += choices[step].length;
         }
-        for (int step = -1; step < steps; step++) {
+        for (int step = -1; step < steps.length; step++) {
             sortConditions(step);
         }
-        surfaces = new Hands[steps + 1];
+        surfaces = new Hands[steps.length + 1];
         Arrays.setAll(surfaces, i -> start.another());
         chosen = new int[plan.choices().size()];
         Arrays.fill(chosen, Tally.NOT_MADE);
         holds = new boolean[plan.conditions().size()];
-        spotOf = new int[(steps + 1) * roles];
-        tally = new Tally(plan, cards, start.placeCount());
+        spotOf = new int[(steps.length + 1) * roles];
+        tally = new Tally(plan, start.spots());
     }
 
     private void sortConditions(int step) {
@@ -104,7 +104,7 @@ final class SurveyWorker {
     }
 
     private void begin() {
-        surfaces[0].copyFrom(plan.freshHands());
+        surfaces[0].copyFrom(start);
         note(-1, surfaces[0]);
         judge(-1, Condition.Kind.CLAIM, surfaces[0]);
         long worldsBefore = tally.worlds;
@@ -116,8 +116,7 @@ final class SurveyWorker {
     private void explore(int from, int level, Hands hands) {
         long worldsBefore = tally.worlds;
         int step = from;
-        while (step < choices.length
-                && (choices[step].length == 0 || !plan.steps().get(step).applies(hands))) {
+        while (step < choices.length && (choices[step].length == 0 || !steps[step].applies(hands))) {
             perform(step, hands);
             step++;
         }
@@ -215,7 +214,7 @@ final class SurveyWorker {
     }
 
     private void perform(int step, Hands hands) {
-        PlannedStep planned = plan.steps().get(step);
+        PlannedStep planned = steps[step];
         boolean applies = planned.applies(hands);
         boolean done = applies;
         set(step, Condition.Kind.EXPECTED_BEFORE, !applies);
@@ -251,9 +250,7 @@ final class SurveyWorker {
     /** Remembers where the roles are after a step, to be counted once it is known how many worlds share it. */
     private void note(int step, Hands hands) {
         for (int role = 0; role < roles; role++) {
-            int card = hands.cardOf(role);
-            int place = card < 0 ? -1 : hands.placeOf(card);
-            spotOf[(step + 1) * roles + role] = place < 0 ? -1 : place * (cards + 1) + hands.positionIn(place, card);
+            spotOf[(step + 1) * roles + role] = hands.spotOf(role);
         }
     }
 

@@ -20,7 +20,7 @@ final class Tally {
     /** Per moment and role, in how many worlds it lay at each spot: place by place, position 0 never used. */
     final int[][] at;
 
-    Tally(Plan plan, int cards, int places) {
+    Tally(Plan plan, int spots) {
         int conditions = plan.conditions().size();
         int choices = plan.choices().size();
         int roles = plan.cast().parts().size();
@@ -29,7 +29,7 @@ final class Tally {
         smallest = new int[conditions][];
         made = new int[choices][values];
         failedWith = new int[conditions][choices][];
-        at = new int[(plan.steps().size() + 1) * roles][places * (cards + 1)];
+        at = new int[(plan.steps().size() + 1) * roles][spots];
     }
 
     void finish(int[] chosen, boolean[] holds) {

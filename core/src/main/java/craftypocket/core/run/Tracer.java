@@ -3,6 +3,8 @@ package craftypocket.core.run;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
 import craftypocket.core.layout.Layout;
+import craftypocket.core.layout.Pile;
+import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.layout.Watcher;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.Sentence;
@@ -20,9 +22,12 @@ public final class Tracer {
             Optional<Obstacle> broken,
             List<Trace.Chosen> choices,
             Layout layout,
-            Hands hands,
+            Known known,
             List<Trace.Shown> shown,
             List<Hold> lost) {}
+
+    /** What is known of the roles at one moment, by role: their cards, how well their places, and who knows their names. */
+    private record Known(int[] cards, PlaceKnowledge[] places, List<List<Integer>> names) {}
 
     private final Plan plan;
     private final World world;
@@ -135,15 +140,13 @@ public final class Tracer {
     }
 
     private Snapshot snapshot(String sentence, boolean skipped, Optional<Obstacle> broken, List<Trace.Chosen> choices) {
-        Hands now = hands.another();
-        now.copyFrom(hands);
         return new Snapshot(
                 sentence,
                 skipped,
                 broken,
                 List.copyOf(choices),
                 hands.layout(),
-                now,
+                known(),
                 List.copyOf(shown),
                 List.copyOf(lost));
     }
@@ -160,7 +163,7 @@ public final class Tracer {
                     at.broken(),
                     at.choices(),
                     at.layout(),
-                    roles(at.hands()),
+                    roles(at),
                     at.shown(),
                     at.lost(),
                     ribbons));
@@ -168,30 +171,54 @@ public final class Tracer {
         return moments;
     }
 
-    private List<Trace.RoleState> roles(Hands then) {
-        List<Trace.RoleState> states = new ArrayList<>();
-        for (int role = 0; role < then.roleCount(); role++) {
-            boolean chosen = then.cardOf(role) >= 0;
-            int card = chosen ? then.cardOf(role) : hands.cardOf(role);
-            int place = card < 0 ? -1 : then.placeOf(card);
-            int position = place < 0 ? 0 : then.positionIn(place, card);
+    private Known known() {
+        int roles = hands.roleCount();
+        int[] cards = new int[roles];
+        PlaceKnowledge[] places = new PlaceKnowledge[roles];
+        List<List<Integer>> names = new ArrayList<>(roles);
+        for (int role = 0; role < roles; role++) {
+            cards[role] = hands.cardOf(role);
+            places[role] = hands.placeKnown(role);
             List<Integer> knowers = new ArrayList<>();
             for (int knower = 0; knower < plan.people().size(); knower++) {
-                if (then.knowsName(knower, role)) {
+                if (hands.knowsName(knower, role)) {
                     knowers.add(knower);
                 }
             }
-            states.add(new Trace.RoleState(
-                    card,
-                    chosen,
-                    place < 0 ? null : then.places().at(place),
-                    position,
-                    place < 0 ? 0 : then.size(place) + 1 - position,
-                    place >= 0 && then.faceUp(place, position),
-                    then.placeKnown(role),
-                    List.copyOf(knowers)));
+            names.add(knowers);
+        }
+        return new Known(cards, places, names);
+    }
+
+    /** Where the roles are; before a role is chosen, where the card lies that it will become in this world. */
+    private List<Trace.RoleState> roles(Snapshot at) {
+        List<Trace.RoleState> states = new ArrayList<>();
+        for (int role = 0; role < at.known().cards().length; role++) {
+            boolean chosen = at.known().cards()[role] >= 0;
+            int card = chosen ? at.known().cards()[role] : hands.cardOf(role);
+            states.add(state(at, role, card, chosen));
         }
         return states;
+    }
+
+    private static Trace.RoleState state(Snapshot at, int role, int card, boolean chosen) {
+        PlaceKnowledge place = at.known().places()[role];
+        List<Integer> names = at.known().names().get(role);
+        for (Pile pile : at.layout().piles()) {
+            int position = pile.positionOf(card);
+            if (position > 0) {
+                return new Trace.RoleState(
+                        card,
+                        chosen,
+                        pile.place(),
+                        position,
+                        pile.size() + 1 - position,
+                        pile.faceUp(position),
+                        place,
+                        names);
+            }
+        }
+        return new Trace.RoleState(card, chosen, null, 0, 0, false, place, names);
     }
 
     private List<Boolean> boxed() {

@@ -1,6 +1,9 @@
 package craftypocket.core.settings;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -14,6 +17,12 @@ import java.util.stream.IntStream;
 public final class Sentence {
 
     private static final Pattern SLOT = Pattern.compile("\\{(?:(at|nth) )?([a-z-]+)}");
+
+    /** Words, and the slot that follows them, or null after the last. */
+    private record Part(String words, String manner, String slot) {}
+
+    /** Templates taken apart once; there are as many as moves and claims. */
+    private static final Map<String, List<Part>> PARTS = new ConcurrentHashMap<>();
 
     private Sentence() {}
 
@@ -63,21 +72,36 @@ public final class Sentence {
 
     private static String fill(
             String template, SettingList settings, Values values, Function<Setting, String> numbers) {
-        Matcher slots = SLOT.matcher(template);
         StringBuilder filled = new StringBuilder();
-        while (slots.find()) {
-            Setting setting = settings.named(slots.group(2)).orElseThrow();
-            String text = switch (setting.kind()) {
-                case PLACE -> values.placeLabel(setting);
-                case ROLE -> values.roleLabel(setting);
-                case OPTION -> setting.options().get(values.of(setting)).label();
-                default -> numbers.apply(setting);
-            };
-            slots.appendReplacement(filled, Matcher.quoteReplacement(dress(slots.group(1), text)));
+        for (Part part : PARTS.computeIfAbsent(template, Sentence::takeApart)) {
+            filled.append(part.words());
+            if (part.slot() != null) {
+                Setting setting = settings.named(part.slot()).orElseThrow();
+                String text = switch (setting.kind()) {
+                    case PLACE -> values.placeLabel(setting);
+                    case ROLE -> values.roleLabel(setting);
+                    case OPTION -> setting.options().get(values.of(setting)).label();
+                    default -> numbers.apply(setting);
+                };
+                filled.append(dress(part.manner(), text));
+            }
         }
-        slots.appendTail(filled);
-        String sentence = filled.toString();
-        return sentence.isEmpty() ? sentence : Character.toUpperCase(sentence.charAt(0)) + sentence.substring(1);
+        if (!filled.isEmpty()) {
+            filled.setCharAt(0, Character.toUpperCase(filled.charAt(0)));
+        }
+        return filled.toString();
+    }
+
+    private static List<Part> takeApart(String template) {
+        List<Part> parts = new ArrayList<>();
+        Matcher slots = SLOT.matcher(template);
+        int from = 0;
+        while (slots.find()) {
+            parts.add(new Part(template.substring(from, slots.start()), slots.group(1), slots.group(2)));
+            from = slots.end();
+        }
+        parts.add(new Part(template.substring(from), null, null));
+        return List.copyOf(parts);
     }
 
     private static String dress(String manner, String text) {

@@ -14,6 +14,7 @@ public final class Values {
     private final int[] numbers;
     private final Amount[][] amounts;
     private final int[][] chunks;
+    private final boolean[] allExact;
 
     Values(Cast cast, Places places, int settings) {
         this.cast = cast;
@@ -21,6 +22,7 @@ public final class Values {
         numbers = new int[settings];
         amounts = new Amount[settings][];
         chunks = new int[settings][];
+        allExact = new boolean[settings];
     }
 
     /** A copy for another worker, with the same settings and amounts of its own. */
@@ -28,6 +30,7 @@ public final class Values {
         Values copy = new Values(cast, places, numbers.length);
         System.arraycopy(numbers, 0, copy.numbers, 0, numbers.length);
         System.arraycopy(amounts, 0, copy.amounts, 0, amounts.length);
+        System.arraycopy(allExact, 0, copy.allExact, 0, allExact.length);
         for (int i = 0; i < chunks.length; i++) {
             copy.chunks[i] = chunks[i] == null ? null : chunks[i].clone();
         }
@@ -61,18 +64,13 @@ public final class Values {
 
     /** Whether all chunks were stated exactly, but for a rest, which then is exact too. */
     public boolean allExact(Setting setting) {
-        return exactBetween(setting, 0, amounts[setting.index()].length, Amount.Kind.REST);
+        return allExact[setting.index()];
     }
 
     /** Whether the chunks from the first index up to, but without, the second were stated exactly. */
     public boolean exactBetween(Setting setting, int first, int end) {
-        return exactBetween(setting, first, end, Amount.Kind.EXACT);
-    }
-
-    private boolean exactBetween(Setting setting, int first, int end, Amount.Kind also) {
         for (int i = first; i < end; i++) {
-            Amount.Kind kind = amounts[setting.index()][i].kind();
-            if (kind != Amount.Kind.EXACT && kind != also) {
+            if (amounts[setting.index()][i].kind() != Amount.Kind.EXACT) {
                 return false;
             }
         }
@@ -121,6 +119,7 @@ public final class Values {
 
     void state(Setting setting, List<Amount> stated) {
         amounts[setting.index()] = stated.toArray(Amount[]::new);
+        allExact[setting.index()] = stated.stream().noneMatch(Amount::isChoice);
         if (setting.kind() == Setting.Kind.CHUNKS) {
             chunks[setting.index()] = new int[stated.size()];
         }

@@ -1,0 +1,50 @@
+package craftypocket.bench;
+
+import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.moves.AllMoves;
+import craftypocket.core.routine.Placement;
+import craftypocket.core.routine.Role;
+import craftypocket.core.routine.RoleKind;
+import craftypocket.core.routine.Routine;
+import craftypocket.core.routine.RoutineClaim;
+import craftypocket.core.routine.SetUp;
+import craftypocket.core.routine.Step;
+import craftypocket.core.run.Plan;
+import craftypocket.core.run.PlanReader;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The routines that are measured. */
+final class Routines {
+
+    private Routines() {}
+
+    /** A key-card routine of so many steps, with shuffles between the return and the end, and three claims. */
+    static Plan keyCard(int steps, String... choices) {
+        List<Step> script = new ArrayList<>();
+        script.add(Step.of("mix", "milk-keep", "chunks", "9 7 8 6 9 rest"));
+        script.add(Step.of("pick", "spread-pick", "not", "bottom", "at", choices[0]));
+        script.add(Step.of("return", "return-drop-key", "way", "table", "at", choices[1]));
+        script.add(Step.of("cut", "spectator-cut", "depth", choices[2]));
+        while (script.size() < steps) {
+            String id = "s" + script.size();
+            script.add(
+                    switch (script.size() % 4) {
+                        case 0 -> Step.of(id, "overhand", "chunks", "9 7 8 6 9 rest");
+                        case 1 -> Step.of(id, "complete-cut", "depth", "26");
+                        case 2 -> Step.of(id, "packets-to-table", "packets", "9 12 8");
+                        default -> Step.of(id, "overhand-top-to-bottom", "chunks", "11 8 7 9 6 rest");
+                    });
+        }
+        ClaimSpec below = ClaimSpec.of("directly-below", "deck", "circle");
+        Routine routine = new Routine(
+                new SetUp("52", List.of(new Placement("9C", 1, true))),
+                List.of(new Role("A", RoleKind.SELECTION, "Ines", ""), new Role("K", RoleKind.KEY, "", "9C")),
+                script,
+                List.of(
+                        new RoutineClaim("c1", "cut", below),
+                        new RoutineClaim("c2", "", below),
+                        new RoutineClaim("c3", "", ClaimSpec.of("position", "nth", "1"))));
+        return PlanReader.read(routine, AllMoves.CATALOGUE);
+    }
+}
