@@ -9,8 +9,8 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntFunction;
 
 /** The packaged application as a process of its own, on a free port and a data folder. */
 final class Application implements AutoCloseable {
@@ -27,19 +27,28 @@ final class Application implements AutoCloseable {
         this.startedIn = startedIn;
     }
 
-    /** Starts it and waits until it answers. */
+    /** Starts the packaged jar and waits until it answers. */
     static Application start(Path data) {
-        return start(data, List.of("-Dspring.aot.enabled=true", "-XX:TieredStopAtLevel=1", "-jar", System.getProperty("crafty.jar")));
+        return start(port -> List.of(
+                "java",
+                "-Dspring.aot.enabled=true",
+                "-XX:TieredStopAtLevel=1",
+                "-jar",
+                System.getProperty("crafty.jar"),
+                "--server.port=" + port,
+                "--crafty.data=" + data));
     }
 
-    static Application start(Path data, List<String> java) {
+    /** Starts it as a user does, by the script, and waits until it answers. */
+    static Application startByScript(Path data) {
+        return start(port -> List.of("../start", "--port", String.valueOf(port), "--data", data.toString()));
+    }
+
+    private static Application start(IntFunction<List<String>> command) {
         try {
             int port = freePort();
-            List<String> command = new ArrayList<>(List.of("java"));
-            command.addAll(java);
-            command.addAll(List.of("--server.port=" + port, "--crafty.data=" + data));
             long begin = System.nanoTime();
-            Process process = new ProcessBuilder(command)
+            Process process = new ProcessBuilder(command.apply(port))
                     .redirectErrorStream(true)
                     .redirectOutput(
                             Files.createTempFile("crafty-pocket", ".log").toFile())

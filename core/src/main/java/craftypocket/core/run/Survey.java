@@ -11,7 +11,7 @@ import java.util.List;
  * @param seed of the sample; 0 when exhaustive
  * @param stopped whether it was ended before it was done; the figures are then of what was looked at
  * @param findings one for each condition of the plan, in their order
- * @param bands where each role can be, by moment (the set-up first) and role
+ * @param bands where each role can be, by moment (the set-up first) and role; of a large survey, from one world in seven
  */
 public record Survey(
         long worlds,
@@ -47,7 +47,7 @@ public record Survey(
      *
      * @param place the place
      * @param position from the top
-     * @param share in which part of the worlds
+     * @param share in which part of the worlds that were counted for it
      */
     public record Spot(Place place, int position, double share) {}
 

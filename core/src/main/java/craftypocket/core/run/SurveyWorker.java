@@ -19,6 +19,12 @@ final class SurveyWorker {
 
     private static final int ASK_EVERY = 4096;
 
+    /** Up to so many worlds, each is counted in the picture of where roles can be. */
+    private static final long ENOUGH_FOR_A_PICTURE = 60_000;
+
+    /** In larger surveys one world in so many is: a prime, so that it meets all numbers of every choice. */
+    private static final int PICTURE_STRIDE = 7;
+
     private final Plan plan;
     private final SurveyOptions options;
     private final int worker;
@@ -36,6 +42,8 @@ final class SurveyWorker {
     private final int[] spotOf;
     private final int roles;
     private final Tally tally;
+    private final int lastChoiceStep;
+    private final int pictureEvery;
     private int branches;
     private boolean stopped;
 
@@ -70,6 +78,8 @@ final class SurveyWorker {
         holds = new boolean[plan.conditions().size()];
         spotOf = new int[(steps.length + 1) * roles];
         tally = new Tally(plan, start.spots());
+        lastChoiceStep = plan.choices().stream().mapToInt(Choice::step).max().orElse(0);
+        pictureEvery = random != null || Surveyor.mostWorlds(plan) <= ENOUGH_FOR_A_PICTURE ? 1 : PICTURE_STRIDE;
     }
 
     private void sortConditions(int step) {
@@ -107,14 +117,14 @@ final class SurveyWorker {
         surfaces[0].copyFrom(start);
         note(-1, surfaces[0]);
         judge(-1, Condition.Kind.CLAIM, surfaces[0]);
-        long worldsBefore = tally.worlds;
+        long picturedBefore = tally.pictured;
         explore(0, 0, surfaces[0]);
-        count(-1, tally.worlds - worldsBefore);
+        count(-1, tally.pictured - picturedBefore);
     }
 
     /** Does the steps from this one on; at a choice, once for each number. */
     private void explore(int from, int level, Hands hands) {
-        long worldsBefore = tally.worlds;
+        long picturedBefore = tally.pictured;
         int step = from;
         while (step < choices.length && (choices[step].length == 0 || !steps[step].applies(hands))) {
             perform(step, hands);
@@ -125,7 +135,7 @@ final class SurveyWorker {
         } else {
             branch(step, level, hands);
         }
-        long below = tally.worlds - worldsBefore;
+        long below = tally.pictured - picturedBefore;
         for (int done = from; done < step; done++) {
             count(done, below);
         }
@@ -135,6 +145,9 @@ final class SurveyWorker {
         if (branches == 0 && worker != 0 && random == null) {
             // Without a choice there is one world, and the first worker has it.
             return;
+        }
+        if (pictured()) {
+            tally.pictured++;
         }
         tally.finish(chosen, holds);
         boolean tooMany = random == null && tally.worlds > options.exhaustiveUpTo();
@@ -207,10 +220,10 @@ final class SurveyWorker {
     private void goOn(int step, int level, Hands hands) {
         Hands next = surfaces[level + 1];
         next.copyFrom(hands);
-        long worldsBefore = tally.worlds;
+        long picturedBefore = tally.pictured;
         perform(step, next);
         explore(step + 1, level + 1, next);
-        count(step, tally.worlds - worldsBefore);
+        count(step, tally.pictured - picturedBefore);
     }
 
     private void perform(int step, Hands hands) {
@@ -230,7 +243,14 @@ final class SurveyWorker {
         }
         set(step, Condition.Kind.CAN_BE_DONE, done || !applies);
         judge(step, Condition.Kind.CLAIM, hands);
-        note(step, hands);
+        if (step < lastChoiceStep || pictured()) {
+            note(step, hands);
+        }
+    }
+
+    /** Whether the world that is being visited is one of those of which the picture of places is made. */
+    private boolean pictured() {
+        return tally.worlds % pictureEvery == 0;
     }
 
     private void judge(int step, Condition.Kind kind, Hands hands) {

@@ -188,7 +188,7 @@ public final class Surveyor {
                 for (int spot = 0; spot < counts.length; spot++) {
                     if (counts[spot] > 0) {
                         spots.add(new Survey.Spot(
-                                places.at(spot / row), spot % row, (double) counts[spot] / tally.worlds));
+                                places.at(spot / row), spot % row, (double) counts[spot] / tally.pictured));
                     }
                 }
                 here.add(List.copyOf(spots));

@@ -11,13 +11,16 @@ final class Tally {
 
     private final int values;
     long worlds;
+    /** How many of them count in the picture of where roles can be. */
+    long pictured;
+
     final long[] failed;
     final int[][] smallest;
     /** Per choice and number, in how many worlds it was made. */
     final int[][] made;
     /** Per condition, choice and number, in how many of them the condition failed. */
     final int[][][] failedWith;
-    /** Per moment and role, in how many worlds it lay at each spot: place by place, position 0 never used. */
+    /** Per moment and role, in how many pictured worlds it lay at each spot: place by place, position 0 never used. */
     final int[][] at;
 
     Tally(Plan plan, int spots) {
@@ -65,6 +68,7 @@ final class Tally {
 
     void add(Tally other) {
         worlds += other.worlds;
+        pictured += other.pictured;
         for (int condition = 0; condition < failed.length; condition++) {
             failed[condition] += other.failed[condition];
             int[] theirs = other.smallest[condition];
