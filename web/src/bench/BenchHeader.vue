@@ -27,20 +27,25 @@ function retitle(event: Event): void {
 </script>
 
 <template>
-  <div class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule px-5 py-2">
+  <div class="flex items-center gap-x-4 border-b border-rule px-5 py-2 max-[900px]:flex-wrap">
     <input
       :value="bench.routine?.title"
-      class="title min-w-0 rounded border border-transparent bg-transparent px-1 font-display text-2xl font-semibold hover:border-rule"
+      class="title shrink-0 rounded border border-transparent bg-transparent px-1 font-display text-2xl font-semibold hover:border-rule"
       aria-label="Title of the routine"
       maxlength="120"
       @change="retitle"
     />
     <VerdictPill :survey="bench.problems.length > 0 ? undefined : bench.survey" />
-    <button v-if="firstFailing" class="link text-sm" @click="bench.showFailing(firstFailing)">
-      {{ firstFailing.because }} — show me
+    <button
+      v-if="firstFailing"
+      class="min-w-0 truncate link text-sm"
+      :title="firstFailing.because"
+      @click="bench.showFailing(firstFailing)"
+    >
+      show me: {{ firstFailing.because }}
     </button>
-    <button v-if="unusual" class="link text-sm" @click="bench.showUsual()">back to the usual way</button>
-    <span class="ml-auto text-sm text-soft" role="status" data-testid="save-state">{{ saved }}</span>
+    <button v-if="unusual" class="shrink-0 link text-sm" @click="bench.showUsual()">as usual</button>
+    <span class="ml-auto shrink-0 text-sm text-soft" role="status" data-testid="save-state">{{ saved }}</span>
     <button class="btn" :disabled="!bench.canUndo" title="Undo (Ctrl+Z)" @click="bench.undo()">Undo</button>
     <button class="btn" :disabled="!bench.canRedo" title="Redo (Ctrl+Shift+Z)" @click="bench.redo()">
       Redo
@@ -52,6 +57,6 @@ function retitle(event: Event): void {
 <style scoped>
 .title {
   field-sizing: content;
-  max-width: 26rem;
+  max-width: 22rem;
 }
 </style>

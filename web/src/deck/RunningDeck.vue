@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Survey, Trace } from '@/api/client'
 import { computed, ref } from 'vue'
-import { cardPath, layOut, type SlotBox } from './geometry'
+import { cardPath, layOut, type PileBox, type SlotBox } from './geometry'
 import { roleStyle } from './roleStyle'
 
 const props = defineProps<{
@@ -49,6 +49,11 @@ const pointedName = computed(() => {
 
 const markerWidth = computed(() => Math.max(13, Math.min(22, shapes.value.slotWidth - 2)))
 const showsSigns = computed(() => shapes.value.slotWidth >= 22)
+
+/** A short pile at the right edge has its label end with it, so that it stays in the picture. */
+function labelFromLeft(pile: PileBox): boolean {
+  return pile.size > 8 || pile.x < 90
+}
 
 function sign(card: number): string {
   return props.trace.cards[card]!.sign.replace('Joker ', '★')
@@ -130,11 +135,11 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
         </template>
         <template v-if="!thumbnail">
           <text
-            v-for="pile in row.piles.filter((p) => p.place !== 'deck')"
+            v-for="(pile, p) in row.piles.filter((p) => p.place !== 'deck')"
             :key="pile.place"
-            :x="pile.size > 8 ? pile.x : pile.end"
-            :y="row.y + slotHeight + 15"
-            :text-anchor="pile.size > 8 ? 'start' : 'end'"
+            :x="labelFromLeft(pile) ? pile.x : pile.end"
+            :y="row.y + slotHeight + 15 + (p % 2) * 11"
+            :text-anchor="labelFromLeft(pile) ? 'start' : 'end'"
             font-size="11"
             fill="var(--soft)"
             stroke="var(--paper)"
@@ -187,23 +192,24 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
           <g v-for="marker in row.markers" :key="marker.role" :opacity="marker.chosen ? 1 : 0.55">
             <rect
               :x="marker.x - markerWidth / 2"
-              :y="marker.y - 2"
+              :y="marker.y - 2 + marker.share.index * ((slotHeight + 4) / marker.share.of)"
               :width="markerWidth"
-              :height="slotHeight + 4"
+              :height="(slotHeight + 4) / marker.share.of"
               rx="3"
               :fill="roleStyle(marker.role).colour"
             />
             <text
               :x="marker.x"
-              :y="marker.y + slotHeight / 2 + 4.5"
+              :y="marker.y + 2.5 + ((marker.share.index + 0.5) * (slotHeight + 4)) / marker.share.of"
               text-anchor="middle"
-              font-size="12"
+              :font-size="marker.share.of > 1 ? 11 : 12"
               font-weight="700"
               fill="#fff"
             >
               {{ marker.letter }}
             </text>
             <text
+              v-if="marker.share.index === 0"
               :x="marker.x + (marker.anchor === 'end' ? 3 : marker.anchor === 'start' ? -3 : 0)"
               :y="marker.y - 6"
               :text-anchor="marker.anchor"

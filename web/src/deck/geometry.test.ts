@@ -121,6 +121,18 @@ describe('layout of the running deck', () => {
     expect(a!.x - k!.x).toBeCloseTo(10)
   })
 
+  it('lets roles that are one card share its slot', () => {
+    const same = moment({ deck: range(0, 52) }, [], [role('deck', 7), role('deck', 7)])
+
+    const markers = layOut(traceOf(52, 'AK', same), FRAME).rows[0]!.markers
+
+    expect(markers.map((m) => m.share)).toEqual([
+      { index: 0, of: 2 },
+      { index: 1, of: 2 },
+    ])
+    expect(markers[0]!.anchor).toBe('middle')
+  })
+
   it('draws a thread through all moments in which a role has a card', () => {
     const trace = traceOf(
       4,

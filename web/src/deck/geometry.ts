@@ -46,6 +46,8 @@ export interface Marker {
   chosen: boolean
   /** How the written position is anchored, so that neighbours do not overlap. */
   anchor: 'start' | 'middle' | 'end'
+  /** Roles that turn out to be one card share its slot: which of them this is, and how many they are. */
+  share: { index: number; of: number }
 }
 
 /** A break, jog or step at one moment. */
@@ -200,13 +202,16 @@ function markers(trace: Trace, moment: Moment, piles: PileBox[], slotWidth: numb
             position: state.position,
             chosen: state.chosen,
             anchor: 'middle' as Marker['anchor'],
+            share: { index: 0, of: 1 },
           },
         ],
   )
   const sorted = [...found].sort((a, b) => a.x - b.x)
   sorted.forEach((marker, i) => {
     const next = sorted[i + 1]
-    if (next && next.x - marker.x < CLOSE) {
+    const together = sorted.filter((other) => other.x === marker.x)
+    marker.share = { index: together.indexOf(marker), of: together.length }
+    if (next && next.x !== marker.x && next.x - marker.x < CLOSE) {
       marker.anchor = 'end'
       next.anchor = 'start'
     }

@@ -129,7 +129,7 @@ onKeyStroke('/', (event) => {
 </script>
 
 <template>
-  <div class="mx-auto w-full max-w-6xl px-5 py-6">
+  <div class="mx-auto w-full max-w-7xl px-5 py-6">
     <div class="flex flex-wrap items-center gap-3">
       <h1 class="text-3xl">Repertoire</h1>
       <input
@@ -180,7 +180,7 @@ onKeyStroke('/', (event) => {
       <button class="mt-4 btn-main" @click="creating = true">Start from an empty deck</button>
     </div>
     <p v-else-if="shown.length === 0" class="mt-10 text-soft">Nothing on the shelf is called that.</p>
-    <ul class="mt-5 grid gap-5 md:grid-cols-2">
+    <ul class="mt-5 grid gap-5 md:grid-cols-2 xl:grid-cols-3">
       <RoutineCard
         v-for="routine in shown"
         :key="routine.id"

@@ -74,19 +74,21 @@ const steps = computed(() => overview.data.value?.routine.steps.length ?? 0)
       <RunningDeck
         v-if="overview.data.value"
         :trace="overview.data.value.trace"
-        :width="500"
-        :row-height="138 / Math.max(3, overview.data.value.trace.moments.length)"
+        :width="380"
+        :row-height="144 / Math.max(3, overview.data.value.trace.moments.length)"
         :slot-height="7"
         :slot-top="2"
         thumbnail
       />
     </RouterLink>
-    <div class="mt-auto flex flex-wrap items-center gap-x-3 gap-y-1">
-      <VerdictPill :survey="survey.data.value" />
-      <span class="text-sm text-soft"
-        >{{ steps }} {{ steps === 1 ? 'step' : 'steps' }} · {{ rehearsed }}</span
-      >
-      <RouterLink class="ml-auto btn" :to="`/rehearse/${entry.id}`" :aria-label="`Rehearse ${entry.title}`"
+    <div class="mt-auto flex items-end justify-between gap-2">
+      <div class="min-w-0">
+        <VerdictPill :survey="survey.data.value" />
+        <p class="mt-1 text-sm text-soft">
+          {{ steps }} {{ steps === 1 ? 'step' : 'steps' }} · {{ rehearsed }}
+        </p>
+      </div>
+      <RouterLink class="btn" :to="`/rehearse/${entry.id}`" :aria-label="`Rehearse ${entry.title}`"
         >Rehearse</RouterLink
       >
     </div>

@@ -75,7 +75,7 @@ class BenchTest extends InBrowser {
         assertThat(ledger.nth(0)).containsText("21");
         assertThat(row("return")).containsText("A, Ines’s card, 21 from the top of 52");
         assertThat(page.getByTestId("save-state")).hasText("saved");
-        button("back to the usual way").click();
+        button("as usual").click();
         assertThat(ledger.nth(1)).containsText("17");
     }
 
