@@ -4,7 +4,7 @@ import ts from 'typescript-eslint'
 import vueParser from 'vue-eslint-parser'
 
 export default ts.config(
-  { ignores: ['target', 'node_modules', 'src/api/schema.d.ts'] },
+  { ignores: ['target', 'node_modules', 'src/api/generated/schema.d.ts'] },
   ...ts.configs.recommended,
   ...vue.configs['flat/recommended'],
   {

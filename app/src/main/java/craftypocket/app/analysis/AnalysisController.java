@@ -2,6 +2,7 @@ package craftypocket.app.analysis;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import craftypocket.app.http.AnswersWithProblems;
 import craftypocket.app.routines.RoutineDocument;
 import craftypocket.app.routines.RoutineFiles;
 import craftypocket.core.routine.Routine;
@@ -10,16 +11,11 @@ import craftypocket.core.run.SurveyOptions;
 import craftypocket.core.run.Surveyor;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
-import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.Schema;
-import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Map;
 import java.util.Objects;
-import org.springframework.http.MediaType;
-import org.springframework.http.ProblemDetail;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -28,13 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 /** Computes from a routine that is sent along; nothing is stored. */
 @RestController
 @RequestMapping("/api")
-@ApiResponse(responseCode = "2XX")
-@ApiResponse(
-        responseCode = "4XX",
-        content =
-                @Content(
-                        mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
-                        schema = @Schema(implementation = ProblemDetail.class)))
+@AnswersWithProblems
 class AnalysisController {
 
     /** A routine and the numbers of one world; a choice without a number is as usual. */

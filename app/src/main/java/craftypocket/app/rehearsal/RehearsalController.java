@@ -1,16 +1,12 @@
 package craftypocket.app.rehearsal;
 
+import craftypocket.app.http.AnswersWithProblems;
 import craftypocket.app.routines.RoutineService;
-import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.Schema;
-import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.validation.Valid;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
-import org.springframework.http.ProblemDetail;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -23,13 +19,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Keeps the run-throughs of each routine. */
 @RestController
 @RequestMapping("/api")
-@ApiResponse(responseCode = "2XX")
-@ApiResponse(
-        responseCode = "4XX",
-        content =
-                @Content(
-                        mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
-                        schema = @Schema(implementation = ProblemDetail.class)))
+@AnswersWithProblems
 class RehearsalController {
 
     /** As many as a chart can show; older ones stay stored. */

@@ -1,9 +1,7 @@
 package craftypocket.app.routines;
 
+import craftypocket.app.http.AnswersWithProblems;
 import craftypocket.app.http.Refusal;
-import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.Schema;
-import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
@@ -14,8 +12,6 @@ import java.util.UUID;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
-import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -31,13 +27,7 @@ import tools.jackson.databind.JsonNode;
 
 @RestController
 @RequestMapping("/api/routines")
-@ApiResponse(responseCode = "2XX")
-@ApiResponse(
-        responseCode = "4XX",
-        content =
-                @Content(
-                        mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
-                        schema = @Schema(implementation = ProblemDetail.class)))
+@AnswersWithProblems
 class RoutineController {
 
     /** A title for a routine that starts from an empty deck. */

@@ -19,41 +19,41 @@ import java.util.List;
  */
 public record Ribbon(Place from, int fromPosition, Place to, int toPosition, int length, boolean turned) {
 
+    /** More than the cards of any pile, so that the last of one pile and the first of the next are no neighbours. */
+    private static final int PILE_APART = 1000;
+
     /** The largest blocks into which the cards fall between two layouts, in the order of the first. */
     public static List<Ribbon> between(Layout before, Layout after) {
-        int[] pileOf = new int[Slot.MOST_CARDS];
-        int[] positionOf = new int[Slot.MOST_CARDS];
-        boolean[] faceUp = new boolean[Slot.MOST_CARDS];
+        // By card: pile and position as one number, so that neighbours differ by one; and the slot as it lies.
+        int[] spotOf = new int[Slot.MOST_CARDS];
+        byte[] slotOf = new byte[Slot.MOST_CARDS];
         for (int index = 0; index < after.piles().size(); index++) {
-            Pile pile = after.piles().get(index);
-            for (int position = 1; position <= pile.size(); position++) {
-                int card = pile.card(position);
-                pileOf[card] = index;
-                positionOf[card] = position;
-                faceUp[card] = pile.faceUp(position);
+            byte[] slots = after.piles().get(index).slots();
+            for (int i = 0; i < slots.length; i++) {
+                spotOf[Slot.card(slots[i])] = index * PILE_APART + i + 1;
+                slotOf[Slot.card(slots[i])] = slots[i];
             }
         }
         List<Ribbon> ribbons = new ArrayList<>();
         for (Pile pile : before.piles()) {
-            int first = 1;
-            while (first <= pile.size()) {
-                int card = pile.card(first);
-                boolean turned = faceUp[card] != pile.faceUp(first);
+            byte[] slots = pile.slots();
+            int first = 0;
+            while (first < slots.length) {
+                int spot = spotOf[Slot.card(slots[first])];
+                boolean turned = slotOf[Slot.card(slots[first])] != slots[first];
                 int direction = turned ? -1 : 1;
                 int length = 1;
-                while (first + length <= pile.size()) {
-                    int next = pile.card(first + length);
-                    boolean together = pileOf[next] == pileOf[card]
-                            && positionOf[next] == positionOf[card] + direction * length
-                            && (faceUp[next] != pile.faceUp(first + length)) == turned;
-                    if (!together) {
+                while (first + length < slots.length) {
+                    byte next = slots[first + length];
+                    byte landed = slotOf[Slot.card(next)];
+                    if (spotOf[Slot.card(next)] != spot + direction * length || (landed != next) != turned) {
                         break;
                     }
                     length++;
                 }
-                int top = turned ? positionOf[card] - length + 1 : positionOf[card];
-                Place to = after.piles().get(pileOf[card]).place();
-                ribbons.add(new Ribbon(pile.place(), first, to, top, length, turned));
+                int top = spot % PILE_APART - (turned ? length - 1 : 0);
+                Place to = after.piles().get(spot / PILE_APART).place();
+                ribbons.add(new Ribbon(pile.place(), first + 1, to, top, length, turned));
                 first += length;
             }
         }

@@ -8,7 +8,6 @@ import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 
 /**
  * Fills the settings into the words of a move or claim. {@code {depth}} stands for the value, {@code {at depth}} for “at
@@ -37,17 +36,19 @@ public final class Sentence {
 
     /** The words with the numbers of this world. */
     public static String resolved(String template, SettingList settings, Values values) {
-        return fill(
-                template,
-                settings,
-                values,
-                setting -> setting.kind() == Setting.Kind.CHUNKS
-                        ? IntStream.of(values.chunks(setting))
-                                .mapToObj(String::valueOf)
-                                .collect(Collectors.joining(" "))
-                        : setting.kind() == Setting.Kind.ESTIMATE
-                                ? values.amount(setting).words()
-                                : String.valueOf(values.of(setting)));
+        return fill(template, settings, values, setting -> switch (setting.kind()) {
+            case CHUNKS -> spaced(values.chunks(setting));
+            case ESTIMATE -> values.amount(setting).words();
+            default -> String.valueOf(values.of(setting));
+        });
+    }
+
+    private static String spaced(int[] chunks) {
+        StringBuilder spaced = new StringBuilder();
+        for (int chunk : chunks) {
+            spaced.append(spaced.isEmpty() ? "" : " ").append(chunk);
+        }
+        return spaced.toString();
     }
 
     /** A number as a place in a row: 1st, 2nd, 3rd, 4th, 11th, 21st. */

@@ -22,6 +22,11 @@ public final class SettingList {
     }
 
     public Optional<Setting> named(String name) {
-        return settings.stream().filter(s -> s.name().equals(name)).findFirst();
+        for (Setting setting : settings) {
+            if (setting.name().equals(name)) {
+                return Optional.of(setting);
+            }
+        }
+        return Optional.empty();
     }
 }
