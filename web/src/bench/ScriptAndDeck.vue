@@ -164,7 +164,6 @@ function spoken(step: Step | undefined): string {
         :width="width"
         :row-height="ROW_HEIGHT"
         :slot-top="26"
-        :selected="bench.selectedIndex"
         @select="select(bench.trace!.moments[$event]!.stepId)"
       />
     </div>

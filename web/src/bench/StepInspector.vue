@@ -75,6 +75,9 @@ function toggleCondition(event: Event): void {
       <input type="checkbox" :checked="!!step.onlyIf" @change="toggleCondition" />
       only if something is true beforehand
     </label>
+    <p v-if="moment?.condition" class="text-sm text-soft">
+      Only if: {{ moment.condition }}{{ moment.skipped ? '. Not so this way.' : '' }}
+    </p>
     <ClaimEditor
       v-if="step.onlyIf"
       :claim="step.onlyIf"

@@ -15,8 +15,6 @@ const props = defineProps<{
   slotTop?: number
   /** A picture without words, for lists. */
   thumbnail?: boolean
-  /** The moment that is looked at. */
-  selected?: number
 }>()
 
 const emit = defineEmits<{

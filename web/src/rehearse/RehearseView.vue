@@ -72,7 +72,7 @@ async function start(surprise: boolean): Promise<void> {
   }
 }
 
-function move1(by: 1 | -1): void {
+function goBy(by: 1 | -1): void {
   if (session.value) {
     session.value = go(session.value, by, Date.now())
     deckShown.value = false
@@ -115,7 +115,7 @@ onKeyStroke([' ', 'ArrowRight', 'PageDown'], (event) => {
   }
   event.preventDefault()
   if (session.value) {
-    move1(1)
+    goBy(1)
   } else if (routine.value && routine.value.steps.length > 0) {
     void start(false)
   }
@@ -123,7 +123,7 @@ onKeyStroke([' ', 'ArrowRight', 'PageDown'], (event) => {
 onKeyStroke(['ArrowLeft', 'PageUp'], (event) => {
   if (!inDialog() && session.value && !kept.value) {
     event.preventDefault()
-    move1(-1)
+    goBy(-1)
   }
 })
 onKeyStroke(['m', 'M'], () => {
@@ -208,14 +208,14 @@ onKeyStroke('Escape', () => {
       </div>
       <StepDeck v-if="deckShown && trace" :trace="trace" :moment="current.index" />
       <div class="mt-4 flex flex-wrap gap-3 pb-2">
-        <button class="btn px-5 py-3 text-lg" :disabled="session.at === 0" @click="move1(-1)">← Back</button>
+        <button class="btn px-5 py-3 text-lg" :disabled="session.at === 0" @click="goBy(-1)">← Back</button>
         <button class="btn px-5 py-3 text-lg" @click="session = slip(session)">
           Slip <kbd class="kbd">M</kbd>
         </button>
         <button class="btn px-5 py-3 text-lg" :aria-pressed="deckShown" @click="deckShown = !deckShown">
           {{ deckShown ? 'Hide' : 'Show' }} the deck <kbd class="kbd">H</kbd>
         </button>
-        <button class="ml-auto btn-main px-8 py-3 text-lg" @click="move1(1)">
+        <button class="ml-auto btn-main px-8 py-3 text-lg" @click="goBy(1)">
           {{ session.at === due.length - 1 ? 'Finish' : 'Go on' }} →
         </button>
       </div>

@@ -24,7 +24,6 @@ import java.util.stream.IntStream;
  * A trace as screens draw it. Cards are spoken of by their number, an index into {@code cards}.
  *
  * @param people who can know a name: “you”, then the spectators
- * @param places the words for every place that appears
  * @param moments the set-up first, then one a step
  */
 record TraceDocument(

@@ -1,0 +1,157 @@
+import type { Routine } from '@/api/client'
+import { createPinia, setActivePinia } from 'pinia'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { useBench } from './store'
+
+const EMPTY: Routine = {
+  format: 'crafty-pocket/routine',
+  version: 1,
+  title: 'Start',
+  summary: '',
+  tags: [],
+  setUp: { pack: '52', placements: [], note: '' },
+  roles: [],
+  steps: [],
+  claims: [],
+}
+
+/** A server of one routine: it counts versions, refuses stale edits, and traces whatever it is sent. */
+class Server {
+  version = 0
+  saved: string[] = []
+  traced: string[] = []
+  title = 'Start'
+
+  async fetch(request: Request): Promise<Response> {
+    const path = new URL(request.url).pathname
+    const body = request.method === 'GET' ? undefined : JSON.parse((await request.text()) || '{}')
+    if (path === '/api/trace') {
+      this.traced.push(body.routine.title)
+      return body.routine.title === 'bad'
+        ? problem(422, [{ field: 'title', value: 'bad', rule: 'not bad', cure: 'Change it' }])
+        : json({
+            cards: [],
+            people: [],
+            roles: [],
+            moments: [],
+            outcomes: [{ sentence: body.routine.title }],
+          })
+    }
+    if (path === '/api/survey') {
+      return json({ worlds: 1, exhaustive: true, seed: 0, allHold: true, findings: [], bands: [] })
+    }
+    if (request.method === 'PUT') {
+      if (request.headers.get('If-Match') !== `"${this.version}"`) {
+        return problem(412, [])
+      }
+      if (body.title === 'bad') {
+        return problem(422, [{ field: 'title', value: 'bad', rule: 'not bad', cure: 'Change it' }])
+      }
+      this.version++
+      this.title = body.title
+      this.saved.push(body.title)
+    }
+    return json({
+      id: 'r',
+      version: this.version,
+      canUndo: this.version > 0,
+      canRedo: false,
+      changedAt: '2026-05-04T20:00:00Z',
+      routine: { ...EMPTY, title: this.title },
+    })
+  }
+}
+
+function json(body: unknown, status = 200): Response {
+  return new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } })
+}
+
+function problem(status: number, problems: unknown[]): Response {
+  return json({ title: 'Refused', detail: 'Refused, and why.', problems }, status)
+}
+
+describe('the routine on the bench', () => {
+  let server: Server
+  let bench: ReturnType<typeof useBench>
+
+  const titled = (title: string): Routine => ({ ...bench.routine!, title })
+
+  beforeEach(async () => {
+    vi.useFakeTimers()
+    server = new Server()
+    vi.stubGlobal('fetch', (request: Request) => server.fetch(request))
+    setActivePinia(createPinia())
+    bench = useBench()
+    await bench.load('r')
+    await vi.runAllTimersAsync()
+  })
+
+  afterEach(() => {
+    vi.useRealTimers()
+    vi.unstubAllGlobals()
+  })
+
+  it('saves each edit by itself, in order, however fast they come', async () => {
+    bench.edit(titled('one'))
+    bench.edit(titled('two'))
+    bench.edit(titled('three'))
+    await vi.runAllTimersAsync()
+
+    expect(server.saved).toEqual(['one', 'two', 'three'])
+    expect(bench.state).toBe('saved')
+    expect(bench.canUndo).toBe(true)
+  })
+
+  it('saves what is typed in one go as one edit', async () => {
+    for (const title of ['T', 'Ty', 'Typed']) {
+      bench.edit(titled(title), true)
+      await vi.advanceTimersByTimeAsync(100)
+    }
+    expect(server.saved).toEqual([])
+    await vi.runAllTimersAsync()
+
+    expect(server.saved).toEqual(['Typed'])
+  })
+
+  it('shows an edit at once, and traces the newest', async () => {
+    bench.edit(titled('shown'))
+
+    expect(bench.routine!.title).toBe('shown')
+    await vi.runAllTimersAsync()
+    expect(bench.trace!.outcomes[0]!.sentence).toBe('shown')
+  })
+
+  it('stops saving on a conflict and keeps what is on the screen', async () => {
+    server.version = 7
+
+    bench.edit(titled('mine'))
+    bench.edit(titled('mine too'))
+    await vi.runAllTimersAsync()
+
+    expect(bench.state).toBe('conflict')
+    expect(server.saved).toEqual([])
+    expect(bench.routine!.title).toBe('mine too')
+  })
+
+  it('explains an edit that cannot be read, and saves the next that can', async () => {
+    bench.edit(titled('bad'), true)
+    await vi.runAllTimersAsync()
+    expect(bench.problems).toMatchObject([{ field: 'title', rule: 'not bad' }])
+    expect(bench.state).toBe('failed')
+
+    bench.edit(titled('good'), true)
+    await vi.runAllTimersAsync()
+    expect(bench.problems).toEqual([])
+    expect(bench.state).toBe('saved')
+    expect(server.saved).toEqual(['good'])
+  })
+
+  it('keeps a world until it is left', async () => {
+    bench.choose('s1.at', 9)
+    expect(bench.world).toEqual({ 's1.at': 9 })
+
+    bench.showUsual()
+    await vi.runAllTimersAsync()
+    expect(bench.world).toEqual({})
+  })
+})
