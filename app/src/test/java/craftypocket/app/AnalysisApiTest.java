@@ -121,6 +121,16 @@ class AnalysisApiTest {
     }
 
     @Test
+    void the_messy_deck_ends_with_one_card_face_up_for_every_block_and_stop() {
+        JsonNode survey = survey(demo(4));
+
+        assertThat(survey.path("exhaustive").asBoolean()).isTrue();
+        assertThat(survey.path("allHold").asBoolean()).isTrue();
+        assertThat(finding(survey, "only").path("sentence").asString())
+                .isEqualTo("Tove’s card is the only card of its pile that lies face up");
+    }
+
+    @Test
     void a_broken_step_says_why_and_the_rest_is_still_there() {
         JsonNode moments = trace(
                         routine(

@@ -120,7 +120,7 @@ class RoutineApiTest {
 
     @Test
     void a_file_read_back_is_the_same_routine() {
-        for (int number = 1; number <= 3; number++) {
+        for (int number = 1; number <= 4; number++) {
             JsonNode file = RunningApplication.JSON.readTree(RunningApplication.demo(number));
             Answer read = post("/api/routines/from-file", file.toString());
             JsonNode saved = get(path(read) + "/file").json();

@@ -60,8 +60,8 @@ class SafetyTest {
     void demo_routines_come_once_and_only_if_they_are_wanted(@TempDir Path data) {
         assertThat(routinesAfterStart(data.resolve("empty"), "false")).isZero();
         assertThat(routinesAfterStart(data.resolve("empty"), "true")).isZero();
-        assertThat(routinesAfterStart(data.resolve("demo"), "true")).isEqualTo(3);
-        assertThat(routinesAfterStart(data.resolve("demo"), "true")).isEqualTo(3);
+        assertThat(routinesAfterStart(data.resolve("demo"), "true")).isEqualTo(4);
+        assertThat(routinesAfterStart(data.resolve("demo"), "true")).isEqualTo(4);
     }
 
     private static int routinesAfterStart(Path data, String demo) {

@@ -96,7 +96,7 @@ class FiguresTest extends InBrowser {
         visit("/");
         long began = System.nanoTime();
         page.waitForCondition(
-                () -> page.getByText("ways checked").count() == 3,
+                () -> page.getByText("ways checked").count() == 4,
                 new Page.WaitForConditionOptions().setTimeout(60_000));
         print(
                 "all verdicts of the repertoire, program just started",

@@ -20,7 +20,7 @@ class ScreenshotsTest extends InBrowser {
     void all() throws IOException {
         visit("/");
         page.waitForCondition(
-                () -> page.getByText("ways checked").count() == 3,
+                () -> page.getByText("ways checked").count() == 4,
                 new Page.WaitForConditionOptions().setTimeout(60_000));
         picture("repertoire");
 
@@ -28,6 +28,13 @@ class ScreenshotsTest extends InBrowser {
         page.getByText("ways checked").first().waitFor();
         select("return");
         picture("bench");
+
+        openDemo("Everything overboard");
+        page.getByText("ways checked").first().waitFor();
+        select("mess");
+        row("mess").scrollIntoViewIfNeeded();
+        page.mouse().wheel(0, 400);
+        picture("bench-messy-deck");
 
         openDemo("What the fog keeps");
         page.getByText("ways checked").first().waitFor();

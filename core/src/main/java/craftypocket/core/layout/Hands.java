@@ -276,6 +276,22 @@ public final class Hands {
         loseHolds(place);
     }
 
+    /**
+     * Interlaces the two halves of a pile of even size card by card.
+     *
+     * @param in whether the lower half's first card comes out on top; otherwise the top card stays there
+     */
+    public void weave(int place, boolean in) {
+        int from = place * cards;
+        int half = size(place) / 2;
+        System.arraycopy(state, from, scratch, 0, 2 * half);
+        for (int i = 0; i < half; i++) {
+            state[from + 2 * i + (in ? 1 : 0)] = scratch[i];
+            state[from + 2 * i + (in ? 0 : 1)] = scratch[half + i];
+        }
+        loseHolds(place);
+    }
+
     // ---- primitives: holds ------------------------------------------------------------------------------------
 
     public void hold(int place, Hold.Kind kind, int depth) {
@@ -284,8 +300,13 @@ public final class Hands {
 
     /** Takes the break of a pile for use: gives its depth and lets it go, without counting it as lost. */
     public int useBreak(int place) {
-        int depth = depthOf(place, Hold.Kind.BREAK);
-        state[holdIndex(place, Hold.Kind.BREAK)] = 0;
+        return use(place, Hold.Kind.BREAK);
+    }
+
+    /** Takes any hold of a pile for use, as {@link #useBreak} does. */
+    public int use(int place, Hold.Kind kind) {
+        int depth = depthOf(place, kind);
+        state[holdIndex(place, kind)] = 0;
         return depth;
     }
 

@@ -1,5 +1,6 @@
 package craftypocket.core.moves;
 
+import craftypocket.core.moves.counts.Counts;
 import craftypocket.core.moves.cuts.Cuts;
 import craftypocket.core.moves.glimpses.Glimpses;
 import craftypocket.core.moves.handling.Handling;
@@ -12,8 +13,8 @@ import java.util.stream.Stream;
 /** The whole catalogue. A new move is a class in its family's folder and a line in that family's list. */
 public final class AllMoves {
 
-    public static final Catalogue CATALOGUE =
-            new Catalogue(Stream.of(Cuts.ALL, Shuffles.ALL, Selections.ALL, Glimpses.ALL, Handling.ALL, Reveals.ALL)
+    public static final Catalogue CATALOGUE = new Catalogue(
+            Stream.of(Cuts.ALL, Shuffles.ALL, Selections.ALL, Glimpses.ALL, Handling.ALL, Counts.ALL, Reveals.ALL)
                     .flatMap(List::stream)
                     .toList());
 

@@ -7,6 +7,7 @@ public enum Family {
     SELECTIONS("Selections and returns"),
     GLIMPSES("Glimpses"),
     HANDLING("Handling packets"),
+    COUNTS("Counts and displays"),
     REVEALS("Reveals");
 
     private final String label;

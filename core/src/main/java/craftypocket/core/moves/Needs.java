@@ -1,6 +1,7 @@
 package craftypocket.core.moves;
 
 import craftypocket.core.claims.Checks;
+import craftypocket.core.layout.Hold;
 import craftypocket.core.layout.Knower;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
@@ -15,6 +16,24 @@ public final class Needs {
                 Checks.breakHeld(values.of(pile)),
                 "Nothing holds a break in " + values.placeLabel(pile) + ".",
                 "Put a move before this one that ends with a break, such as “Hold a break”.");
+    }
+
+    /** The deck opens by itself where its halves lie back to back. */
+    public static Need separation(Setting pile, Values values) {
+        int place = values.of(pile);
+        return new Need(
+                hands -> hands.depthOf(place, Hold.Kind.STEP) >= 0,
+                "There is no natural separation in " + values.placeLabel(pile) + ".",
+                "Put “Messy half-over shuffle” directly before this step.");
+    }
+
+    /** A perfect shuffle needs two equal halves. */
+    public static Need even(Setting pile, Values values) {
+        int place = values.of(pile);
+        return new Need(
+                hands -> hands.size(place) >= 2 && hands.size(place) % 2 == 0,
+                "The cards in " + values.placeLabel(pile) + " do not part into two equal halves.",
+                "Add or take away one card first.");
     }
 
     public static Need cards(Setting pile, int least, Values values) {

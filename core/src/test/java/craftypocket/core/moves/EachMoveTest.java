@@ -8,12 +8,15 @@ import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.run.Survey;
 import craftypocket.core.run.Trace;
 import craftypocket.core.settings.Sentence;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** The exact effect of each move, on decks small enough to lay out. */
 class EachMoveTest {
@@ -180,6 +183,116 @@ class EachMoveTest {
                 .isEqualTo("key K (5♠) lies so low that no card can be dealt after it.");
         assertThat(broken(deck(5).step("lift-packet", "to", "deck", "count", "1")))
                 .isEqualTo("“From” and “To” are the same place.");
+    }
+
+    @Test
+    void packets_are_cut_off_slipped_and_marked() {
+        assertThat(after(deck(6).step("slip-cut", "depth", "3"))).containsExactly(1, 4, 5, 6);
+        assertThat(after(deck(6).step("slip-cut", "depth", "3"), "other-hand")).containsExactly(2, 3);
+        assertThat(after(deck(6).step("swing-cut", "depth", "2"), "other-hand")).containsExactly(1, 2);
+        assertThat(after(deck(6).step("hold-break", "depth", "2").step("pass"))).containsExactly(3, 4, 5, 6, 1, 2);
+        Script marked = deck(6).step("crosswise", "depth", "2");
+        assertThat(after(marked, "table:below")).containsExactly(1, 2);
+        assertThat(after(marked, "table:across")).containsExactly(3, 4, 5, 6);
+    }
+
+    @Test
+    void shuffles_that_keep_the_top_keep_it_in_order() {
+        assertThat(after(deck(9).step("jog-keep-stock", "stock", "3", "chunks", "2 rest", "again", "4 rest")))
+                .containsExactly(1, 2, 3, 6, 4, 7, 8, 9, 5);
+        assertThat(after(deck(8).step("hindu-keep-top", "stock", "3", "chunks", "2 rest")))
+                .containsExactly(1, 2, 3, 6, 7, 8, 4, 5);
+    }
+
+    @Test
+    void messy_shuffle_needs_its_separation_untouched() {
+        assertThat(after(deck(4).step("messy", "blocks", "1 1 rest"))).containsExactly(4, -2, 1, 3);
+        assertThat(after(deck(4).step("messy", "blocks", "1 1 rest").step("turn-upper-half")))
+                .containsExactly(2, -4, 1, 3);
+        assertThat(broken(deck(4).step("messy", "blocks", "1 1 rest")
+                        .step("complete-cut", "depth", "1")
+                        .step("turn-upper-half")))
+                .isEqualTo("There is no natural separation in the deck.");
+    }
+
+    @Test
+    void perfect_shuffles_interlace_the_halves() {
+        assertThat(after(deck(6).step("faro-out"))).containsExactly(1, 4, 2, 5, 3, 6);
+        assertThat(after(deck(6).step("faro-in"))).containsExactly(4, 1, 5, 2, 6, 3);
+        assertThat(broken(deck(7).step("faro-in"))).contains("two equal halves");
+    }
+
+    /**
+     * Published: P. Diaconis, R. L. Graham, W. M. Kantor, "The mathematics of perfect shuffles", Advances in Applied
+     * Mathematics 4 (1983) 175–196; OEIS A002326.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        "52, faro-out, 8",
+        "52, faro-in, 52",
+        "54, faro-out, 52",
+        "54, faro-in, 20",
+        "20, faro-out, 18",
+        "20, faro-in, 6",
+        "32, faro-out, 5",
+        "32, faro-in, 10"
+    })
+    void perfect_shuffles_restore_a_pack_after_the_published_number(int cards, String move, int shuffles) {
+        Script script = deck(cards);
+        List<Integer> start = script.cards("deck");
+        for (int shuffle = 1; shuffle <= shuffles; shuffle++) {
+            script.step(move);
+            assertThat(script.cards("deck").equals(start))
+                    .as("after %d", shuffle)
+                    .isEqualTo(shuffle == shuffles);
+        }
+    }
+
+    /** Published, same source: the binary digits of k, 1 for in and 0 for out, bring the top card below k cards. */
+    @Test
+    void binary_digits_bring_the_top_card_to_every_place_of_52() {
+        for (int k = 0; k < 52; k++) {
+            Script script = deck(52);
+            for (char digit : Integer.toBinaryString(k).toCharArray()) {
+                script.step(digit == '1' ? "faro-in" : "faro-out");
+            }
+            assertThat(script.cards("deck").indexOf(1)).isEqualTo(k);
+        }
+    }
+
+    @Test
+    void cards_are_thrown_beside_the_key_or_slipped_below_the_top() {
+        assertThat(after(deck(6).selection("A", "Ines").step("return-throw-centre", "at", "4")))
+                .containsExactly(1, 4, 2, 3, 5, 6);
+        assertThat(after(deck(6).selection("A", "Ines").step("deal-to-number", "at", "3")))
+                .containsExactly(2, 1, 3, 4, 5, 6);
+        assertThat(after(deck(6).step("hold-break", "depth", "3").step("depth-insert")))
+                .containsExactly(2, 3, 1, 4, 5, 6);
+        assertThat(broken(deck(6).step("hold-break", "depth", "1").step("depth-insert")))
+                .contains("at least two cards");
+    }
+
+    /** Common practice: orders and faces of the count on three, four and five cards; on six by the same beats. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "3 | 1 3 2 | 1 2 3 1",
+                "4 | 1 4 2 3 | 1 2 4 1",
+                "5 | 1 5 2 3 4 | 1 2 5 1",
+                "6 | 1 6 2 3 4 5 | 1 2 6 1"
+            })
+    void count_hiding_the_third(int cards, String order, String faces) {
+        Script count = deck(cards).step("turn-over").step("turn-over").step("hidden-third", "pile", "deck");
+
+        assertThat(after(count)).isEqualTo(numbers(order));
+        Trace.Moment end = count.trace().end();
+        assertThat(end.shown().stream().map(s -> s.card() + 1).toList()).isEqualTo(numbers(faces));
+        assertThat(end.shown()).noneMatch(Trace.Shown::front);
+    }
+
+    private static List<Integer> numbers(String text) {
+        return Arrays.stream(text.split(" ")).map(Integer::valueOf).toList();
     }
 
     @Test

@@ -35,6 +35,9 @@ public final class RandomRoutines {
                     randomStep("pick", AllMoves.CATALOGUE.find("spread-pick").orElseThrow(), cards, random));
             script.step(Step.of("hold", "hold-break", "depth", String.valueOf(1 + random.nextInt(cards))));
         }
+        if (random.nextInt(4) == 0) {
+            script.step(Step.of("mess", "messy", "blocks", "1 any rest"));
+        }
         return script.step(randomStep("move", move, cards, random));
     }
 

@@ -3,6 +3,7 @@ package craftypocket.core.moves;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import craftypocket.core.Script;
+import craftypocket.core.run.Survey;
 import craftypocket.core.run.Trace;
 import java.util.List;
 import java.util.Map;
@@ -68,6 +69,43 @@ class WorkedTracesTest {
     void drawing_top_and_bottom_together_keeps_the_bottom_card() {
         assertThat(Script.deck(10).step("milk-keep", "chunks", "3 2 3").cards("deck"))
                 .containsExactly(7, 8, 9, 5, 6, 2, 3, 4, 1, 10);
+    }
+
+    @Test
+    void messy_shuffle_and_its_upper_half_turned_leave_one_card_face_up() {
+        Script messy = Script.deck(12).step("messy", "blocks", "3 2 3 3");
+        assertThat(messy.cards("deck")).containsExactly(12, -11, -10, -9, -5, -4, 1, 2, 3, 6, 7, 8);
+
+        Trace turned = messy.step("turn-upper-half").trace();
+        assertThat(Script.cards(turned, "deck")).containsExactly(4, 5, 9, 10, 11, -12, 1, 2, 3, 6, 7, 8);
+        assertThat(turned.end().lost()).isEmpty();
+    }
+
+    /** However the blocks fall, the old bottom card ends as the only one face up. */
+    @Test
+    void messy_shuffle_works_for_every_sequence_of_blocks() {
+        Survey.Finding finding = Script.deck(12)
+                .key("A", "QS", 12)
+                .step("messy", "blocks", "1-3 1-3 1-3 1-2 rest")
+                .step("turn-upper-half")
+                .claim("only-face-up", "role", "A")
+                .verdict(0);
+
+        assertThat(finding.verdict()).isEqualTo(Survey.Verdict.ALWAYS);
+    }
+
+    @Test
+    void dealing_to_a_number_puts_the_top_card_above_the_remembered_one() {
+        Script deal = Script.deck(12).selection("A", "Ines").key("K", "AS", 1).step("deal-to-number", "at", "8");
+        assertThat(deal.cards("deck")).containsExactly(7, 6, 5, 4, 3, 2, 1, 8, 9, 10, 11, 12);
+
+        Survey.Finding beside = Script.deck(12)
+                .selection("A", "Ines")
+                .key("K", "AS", 1)
+                .step("deal-to-number", "at", "1-12")
+                .claim("directly-below", "role", "A", "of", "K")
+                .verdict(0);
+        assertThat(beside.because()).isEqualTo("fails if they think of 1");
     }
 
     @Test

@@ -12,7 +12,11 @@ public final class Cuts {
             new PacketsToTable(),
             new DoubleUndercut(),
             new FalseCut(),
-            new SpectatorCut());
+            new SpectatorCut(),
+            new SlipCut(),
+            new SwingCut(),
+            new Pass(),
+            new Crosswise());
 
     private Cuts() {}
 }

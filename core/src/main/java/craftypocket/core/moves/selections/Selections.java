@@ -6,8 +6,15 @@ import java.util.List;
 /** The selections and returns of the catalogue. */
 public final class Selections {
 
-    public static final List<Move> ALL =
-            List.of(new SpreadPick(), new ThinkInPacket(), new ReturnOnLower(), new ReturnDropKey(), new BuryPacket());
+    public static final List<Move> ALL = List.of(
+            new SpreadPick(),
+            new ThinkInPacket(),
+            new ReturnOnLower(),
+            new ReturnDropKey(),
+            new BuryPacket(),
+            new DealToNumber(),
+            new ReturnThrowCentre(),
+            new DepthInsert());
 
     private Selections() {}
 }

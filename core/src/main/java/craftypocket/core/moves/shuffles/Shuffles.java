@@ -12,7 +12,13 @@ public final class Shuffles {
             new OverhandBottomToTop(),
             new MilkKeep(),
             new Hindu(),
-            new FalseShuffle());
+            new FalseShuffle(),
+            new JogKeepStock(),
+            new HinduKeepTop(),
+            new FaroOut(),
+            new FaroIn(),
+            new Messy(),
+            new TurnUpperHalf());
 
     private Shuffles() {}
 }

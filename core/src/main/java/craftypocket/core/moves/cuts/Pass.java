@@ -1,0 +1,42 @@
+package craftypocket.core.moves.cuts;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** A complete cut at the break that nobody sees. */
+final class Pass extends Move {
+
+    private final Setting pile = has(Setting.place("pile", "In", "deck"));
+
+    Pass() {
+        super(
+                "pass",
+                Family.CUTS,
+                "Pass at the break",
+                Profile.secret(5, "from above and from the right"),
+                new Words(
+                        "Pass: exchange the halves of {pile} at the break, unseen.",
+                        "As a cut at the break, but the deck seems not to have been cut.",
+                        "On the off beat, covered by a gesture or a question.",
+                        List.of("No sound of the packets.", "The deck looks the same before and after.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.breakHeld(pile, values));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int place = values.of(pile);
+        hands.cut(place, hands.useBreak(place));
+    }
+}

@@ -1,0 +1,54 @@
+package craftypocket.core.moves.shuffles;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** The top stock is shuffled to the bottom under a jogged card, and comes back on top in order. */
+final class JogKeepStock extends Move {
+
+    private final Setting pile = has(Setting.place("pile", "Shuffle", "deck"));
+    private final Setting stock =
+            has(Setting.amount("stock", "Cards kept on top", "5").between(always(1), sizeLess(pile, 1)));
+    private final Setting chunks = has(Setting.chunks(
+            "chunks",
+            "Chunks on the jogged card",
+            "9 7 8 rest",
+            (hands, values) -> hands.size(values.of(pile)) - values.of(stock) - 1));
+    private final Setting again = has(Setting.chunks(
+            "again",
+            "Chunks to the break",
+            "8 9 7 rest",
+            (hands, values) -> hands.size(values.of(pile)) - values.of(stock)));
+
+    JogKeepStock() {
+        super(
+                "jog-keep-stock",
+                Family.SHUFFLES,
+                "Overhand, jog keeping the top",
+                Profile.secret(3, "from behind"),
+                new Words(
+                        "Overhand shuffle {pile} keeping the top {stock}: a card in-jogged, {chunks}; then to the break in chunks of {again}, the stock on top.",
+                        "The top stock ends on top in its order; all other cards are mixed.",
+                        "The second shuffle at the pace of the first.",
+                        List.of("The jogged card shows from nowhere.", "Push it in as the thumb takes the break.")));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int place = values.of(pile);
+        int kept = values.of(stock);
+        int others = hands.size(place) - kept;
+        hands.cut(place, kept);
+        // The first of the others is the jogged card: the rest is shuffled onto it.
+        Chunks.shuffle(hands, values, place, chunks, 1, others - 1);
+        hands.transfer(place, 0, 1, place, others - 1);
+        Chunks.shuffle(hands, values, place, again, 0, others);
+        hands.cut(place, others);
+    }
+}
