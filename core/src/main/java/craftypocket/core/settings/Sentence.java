@@ -31,7 +31,16 @@ public final class Sentence {
                 template,
                 settings,
                 values,
-                setting -> values.stated(setting).stream().map(Amount::words).collect(Collectors.joining(" ")));
+                setting -> values.stated(setting).stream()
+                        .map(amount -> shortly(setting, amount))
+                        .collect(Collectors.joining(" ")));
+    }
+
+    /** Chunks follow one another, and so are written as briefly as they can be. */
+    private static String shortly(Setting setting, Amount amount) {
+        return setting.kind() == Setting.Kind.CHUNKS && amount.kind() != Amount.Kind.REST
+                ? amount.text()
+                : amount.words();
     }
 
     /** The words with the numbers of this world. */

@@ -370,6 +370,19 @@ class EachMoveTest {
     }
 
     @Test
+    void a_step_is_told_as_it_was_stated_and_as_it_goes_in_this_world() {
+        Script script = deck(20).step("overhand", "chunks", "4±2 any rest").step("complete-cut", "depth", "5-9");
+
+        assertThat(script.plan().steps().get(0).sentence()).isEqualTo("Overhand shuffle the deck: 4±2 any the rest.");
+        assertThat(script.plan().steps().get(1).sentence()).isEqualTo("Cut the deck at 5–9 and complete the cut.");
+        assertThat(script.trace(Map.of("s1.chunks[0]", 3, "s1.chunks[1]", 6))
+                        .moments()
+                        .get(1)
+                        .sentence())
+                .isEqualTo("Overhand shuffle the deck: 3 6 11.");
+    }
+
+    @Test
     void words_name_only_settings_that_there_are() {
         for (Move move : AllMoves.CATALOGUE.moves()) {
             List<String> settings =
