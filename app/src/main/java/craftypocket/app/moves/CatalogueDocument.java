@@ -4,6 +4,7 @@ import craftypocket.core.claims.ClaimKind;
 import craftypocket.core.moves.Catalogue;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Profile;
 import craftypocket.core.settings.Setting;
 import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
@@ -66,7 +67,7 @@ record CatalogueDocument(
                 move.id(),
                 lower(move.family()),
                 move.name(),
-                move.profile().actor() == craftypocket.core.moves.Profile.Actor.SPECTATOR,
+                move.profile().actor() == Profile.Actor.SPECTATOR,
                 move.profile().difficulty(),
                 move.profile().secret(),
                 move.profile().table(),

@@ -6,6 +6,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.net.URI;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
@@ -70,7 +71,7 @@ class RoutineController {
         RoutineDocument document = routines.find(id).routine();
         String name = document.title().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
         ContentDisposition attachment = ContentDisposition.attachment()
-                .filename(name + ".routine.json", java.nio.charset.StandardCharsets.UTF_8)
+                .filename(name + ".routine.json", StandardCharsets.UTF_8)
                 .build();
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, attachment.toString())

@@ -1,5 +1,7 @@
 package craftypocket.core.cards;
 
+import java.util.Locale;
+
 /** The four suits, in the order of the Unicode block Playing Cards. */
 public enum Suit {
     SPADES('S', '♠', 0x1F0A0),
@@ -29,7 +31,7 @@ public enum Suit {
 
     /** The English name, such as {@code clubs}. */
     public String word() {
-        return name().toLowerCase(java.util.Locale.ROOT);
+        return name().toLowerCase(Locale.ROOT);
     }
 
     /** The code point that precedes this suit's ace. */

@@ -1,5 +1,7 @@
 package craftypocket.core.claims;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -23,7 +25,7 @@ public record ClaimSpec(String kind, Map<String, String> settings, boolean not, 
 
     /** A plain claim from pairs of setting names and values. */
     public static ClaimSpec of(String kind, String... pairs) {
-        Map<String, String> settings = new java.util.LinkedHashMap<>();
+        Map<String, String> settings = new LinkedHashMap<>();
         for (int i = 0; i < pairs.length; i += 2) {
             settings.put(pairs[i], pairs[i + 1]);
         }
@@ -37,7 +39,7 @@ public record ClaimSpec(String kind, Map<String, String> settings, boolean not, 
 
     /** The same, with another claim that is enough instead. */
     public ClaimSpec or(ClaimSpec other) {
-        List<ClaimSpec> all = new java.util.ArrayList<>(or);
+        List<ClaimSpec> all = new ArrayList<>(or);
         all.add(other);
         return new ClaimSpec(kind, settings, not, all);
     }

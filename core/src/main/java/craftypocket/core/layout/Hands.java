@@ -83,10 +83,6 @@ public final class Hands {
         return places;
     }
 
-    public int cardCount() {
-        return cards;
-    }
-
     public int placeCount() {
         return placeCount;
     }

@@ -1,5 +1,7 @@
 package craftypocket.core.layout;
 
+import java.util.Locale;
+
 /**
  * What the hand keeps without showing.
  *
@@ -30,7 +32,7 @@ public record Hold(Kind kind, Place place, int depth) {
 
         /** The hold in words, as in “the break was lost”. */
         public String word() {
-            return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
         }
     }
 }

@@ -1,5 +1,6 @@
 package craftypocket.core.run;
 
+import java.util.Collections;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -14,6 +15,6 @@ public record World(Map<String, Integer> numbers) {
     public static final World USUAL = new World(Map.of());
 
     public World {
-        numbers = java.util.Collections.unmodifiableMap(new TreeMap<>(numbers));
+        numbers = Collections.unmodifiableMap(new TreeMap<>(numbers));
     }
 }
