@@ -35,7 +35,7 @@ class FormatsTest {
                     .body();
             assertThat(schema().validate(saved, InputFormat.JSON)).isEmpty();
         }
-        for (int number = 1; number <= 4; number++) {
+        for (int number = 1; number <= DemoRoutinesTest.demos().size(); number++) {
             assertThat(schema().validate(RunningApplication.demo(number), InputFormat.JSON))
                     .isEmpty();
         }

@@ -13,13 +13,16 @@ import org.junit.jupiter.api.extension.ExtensionContext;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Starts the real application once for all tests, on a free port and a folder of its own, and speaks HTTP to it. */
 public final class RunningApplication implements BeforeAllCallback {
 
-    static final JsonMapper JSON = JsonMapper.shared();
+    static final JsonMapper JSON = JsonMapper.builder()
+            .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .build();
 
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
     private static URI base;
@@ -122,7 +125,7 @@ public final class RunningApplication implements BeforeAllCallback {
     /** One of the demo routines as JSON, by the start of its file name. */
     static String demo(int number) {
         try (Stream<Path> files = Files.list(Path.of("src/main/resources/demo"))) {
-            return Files.readString(files.filter(f -> f.getFileName().toString().startsWith(number + "-"))
+            return Files.readString(files.filter(f -> f.getFileName().toString().startsWith("%02d-".formatted(number)))
                     .findFirst()
                     .orElseThrow());
         } catch (IOException unreadable) {

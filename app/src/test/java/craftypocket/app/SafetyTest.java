@@ -57,11 +57,13 @@ class SafetyTest {
     }
 
     @Test
-    void demo_routines_come_once_and_only_if_they_are_wanted(@TempDir Path data) {
+    void demo_routines_come_once_and_only_if_they_are_wanted(@TempDir Path data) throws IOException {
         assertThat(routinesAfterStart(data.resolve("empty"), "false")).isZero();
         assertThat(routinesAfterStart(data.resolve("empty"), "true")).isZero();
-        assertThat(routinesAfterStart(data.resolve("demo"), "true")).isEqualTo(4);
-        assertThat(routinesAfterStart(data.resolve("demo"), "true")).isEqualTo(4);
+        assertThat(routinesAfterStart(data.resolve("demo"), "true"))
+                .isEqualTo(DemoRoutinesTest.demos().size());
+        assertThat(routinesAfterStart(data.resolve("demo"), "true"))
+                .isEqualTo(DemoRoutinesTest.demos().size());
     }
 
     private static int routinesAfterStart(Path data, String demo) {

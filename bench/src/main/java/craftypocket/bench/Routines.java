@@ -21,11 +21,22 @@ final class Routines {
 
     /** A key-card routine of so many steps, with shuffles between the return and the end, and three claims. */
     static Plan keyCard(int steps, String... choices) {
+        return plan(steps, List.of(), choices);
+    }
+
+    /** The same with two real riffles before the other shuffles, and nothing else left open. */
+    static Plan keyCardWithRiffles(int steps) {
+        List<Step> riffles = List.of(Step.of("riffle1", "spectator-riffle"), Step.of("riffle2", "spectator-riffle"));
+        return plan(steps, riffles, "26", "20", "30");
+    }
+
+    private static Plan plan(int steps, List<Step> riffles, String... choices) {
         List<Step> script = new ArrayList<>();
         script.add(Step.of("mix", "milk-keep", "chunks", "9 7 8 6 9 rest"));
         script.add(Step.of("pick", "spread-pick", "not", "bottom", "at", choices[0]));
         script.add(Step.of("return", "return-drop-key", "way", "table", "at", choices[1]));
         script.add(Step.of("cut", "spectator-cut", "depth", choices[2]));
+        script.addAll(riffles);
         while (script.size() < steps) {
             String id = "s" + script.size();
             script.add(
@@ -38,7 +49,7 @@ final class Routines {
         }
         ClaimSpec below = ClaimSpec.of("directly-below", "deck", "circle");
         Routine routine = new Routine(
-                new SetUp("52", List.of(new Placement("9C", 1, true))),
+                SetUp.of("52", List.of(new Placement("9C", 1, true))),
                 List.of(new Role("A", RoleKind.SELECTION, "Ines", ""), new Role("K", RoleKind.KEY, "", "9C")),
                 script,
                 List.of(

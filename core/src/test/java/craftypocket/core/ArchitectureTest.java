@@ -47,16 +47,24 @@ class ArchitectureTest {
             .definedBy("craftypocket.core.routine..")
             .layer("run")
             .definedBy("craftypocket.core.run..")
+            .layer("solve")
+            .definedBy("craftypocket.core.solve..")
+            .layer("advise")
+            .definedBy("craftypocket.core.advise..")
             .whereLayer("run")
+            .mayOnlyBeAccessedByLayers("advise", "solve")
+            .whereLayer("solve")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("advise")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("routine")
-            .mayOnlyBeAccessedByLayers("run")
+            .mayOnlyBeAccessedByLayers("run", "advise", "solve")
             .whereLayer("moves")
-            .mayOnlyBeAccessedByLayers("routine", "run")
+            .mayOnlyBeAccessedByLayers("routine", "run", "advise", "solve")
             .whereLayer("claims")
-            .mayOnlyBeAccessedByLayers("moves", "routine", "run")
+            .mayOnlyBeAccessedByLayers("moves", "routine", "run", "advise", "solve")
             .whereLayer("settings")
-            .mayOnlyBeAccessedByLayers("claims", "moves", "routine", "run");
+            .mayOnlyBeAccessedByLayers("claims", "moves", "routine", "run", "advise", "solve");
 
     @ArchTest
     static final ArchRule MOVES_ARE_VALUES_WITHOUT_STATE =

@@ -27,7 +27,12 @@ import java.util.stream.IntStream;
 /** Builds routines for tests. Cards are spoken of by their number from 1, the top card of the untouched deck. */
 public final class Script {
 
-    private final String pack;
+    private String pack;
+    private String extra = "";
+    private String order = "";
+    private boolean bend;
+    private final List<SetUp.LaidPile> piles = new ArrayList<>();
+    private final List<SetUp.Marking> markings = new ArrayList<>();
     private final List<Placement> placements = new ArrayList<>();
     private final List<Role> roles = new ArrayList<>();
     private final List<Step> steps = new ArrayList<>();
@@ -35,6 +40,22 @@ public final class Script {
 
     private Script(int cards) {
         pack = String.valueOf(cards);
+    }
+
+    /** A routine that goes on from another one. */
+    public static Script from(Routine routine) {
+        Script script = new Script(0);
+        script.pack = routine.setUp().pack();
+        script.extra = routine.setUp().extra();
+        script.order = routine.setUp().order();
+        script.bend = routine.setUp().bend();
+        script.piles.addAll(routine.setUp().piles());
+        script.placements.addAll(routine.setUp().placements());
+        script.markings.addAll(routine.setUp().markings());
+        script.roles.addAll(routine.roles());
+        script.steps.addAll(routine.steps());
+        script.claims.addAll(routine.claims());
+        return script;
     }
 
     /** A deck of so many cards, in order. */
@@ -59,6 +80,47 @@ public final class Script {
         return this;
     }
 
+    /** A role with a card that is known from the start. */
+    public Script role(String letter, RoleKind kind, String owner, String card) {
+        roles.add(new Role(letter, kind, owner, card));
+        return this;
+    }
+
+    /** Puts a card at a place of the deck, from the top. */
+    public Script place(String card, int nth) {
+        placements.add(new Placement(card, nth, false));
+        return this;
+    }
+
+    /** Lays cards elsewhere. */
+    public Script pile(String place, String cards) {
+        piles.add(new SetUp.LaidPile(place, cards));
+        return this;
+    }
+
+    /** Cards beside the pack, or instead of it when there is no pack. */
+    public Script extra(String newPack, String cards) {
+        pack = newPack;
+        extra = cards;
+        return this;
+    }
+
+    public Script order(String cards) {
+        order = cards;
+        return this;
+    }
+
+    public Script mark(String card, String mark) {
+        markings.add(new SetUp.Marking(card, mark));
+        return this;
+    }
+
+    /** Bends the deck. */
+    public Script bent() {
+        bend = true;
+        return this;
+    }
+
     public Script step(String move, String... settings) {
         return step(Step.of("s" + (steps.size() + 1), move, settings));
     }
@@ -80,7 +142,7 @@ public final class Script {
     }
 
     public Routine routine() {
-        return new Routine(new SetUp(pack, placements), roles, steps, claims);
+        return new Routine(new SetUp(pack, extra, order, piles, placements, markings, bend), roles, steps, claims);
     }
 
     public Plan plan() {

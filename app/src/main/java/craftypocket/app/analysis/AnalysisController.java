@@ -3,6 +3,7 @@ package craftypocket.app.analysis;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import craftypocket.app.http.AnswersWithProblems;
+import craftypocket.app.performer.PerformerNotes;
 import craftypocket.app.routines.RoutineDocument;
 import craftypocket.app.routines.RoutineFiles;
 import craftypocket.core.routine.Routine;
@@ -45,20 +46,22 @@ class AnalysisController {
     private static final int MOST_REMEMBERED = 50;
 
     private final RoutineFiles files;
+    private final PerformerNotes notes;
 
     /** Surveys by what they depend on, which titles and notes are not; the same question asked twice is computed once. */
     private final Cache<Routine, SurveyDocument> surveys =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
-    AnalysisController(RoutineFiles files) {
+    AnalysisController(RoutineFiles files, PerformerNotes notes) {
         this.files = files;
+        this.notes = notes;
     }
 
     /** What happens in one world. */
     @PostMapping("/trace")
     TraceDocument trace(@Valid @RequestBody TraceRequest request) {
         Plan plan = files.plan(request.routine());
-        return TraceDocument.of(plan, Tracer.trace(plan, new World(request.world())));
+        return TraceDocument.of(plan, Tracer.trace(plan, new World(request.world())), notes.hand()::say);
     }
 
     /** What holds over all worlds. */

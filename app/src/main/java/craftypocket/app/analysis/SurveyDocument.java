@@ -32,7 +32,17 @@ record SurveyDocument(
             double low,
             double high,
             @NotNull String because,
-            @NotNull Map<String, Integer> failing) {}
+            @NotNull Map<String, Integer> failing,
+            @NotNull List<ChartDocument> charts) {}
+
+    /** How a finding depends on one choice: with each number, in how many of so many worlds it holds. */
+    record ChartDocument(
+            @NotNull String key,
+            @NotNull String label,
+            @NotNull String told,
+            @NotNull List<BarDocument> bars) {}
+
+    record BarDocument(int number, long worlds, long held) {}
 
     record SpotDocument(@NotNull String place, int position, double share) {}
 
@@ -52,6 +62,16 @@ record SurveyDocument(
                         .toList());
     }
 
+    private static ChartDocument chart(Survey.Chart chart) {
+        return new ChartDocument(
+                chart.choice().key(),
+                chart.choice().setting().label(),
+                chart.choice().told("…"),
+                chart.bars().stream()
+                        .map(bar -> new BarDocument(bar.number(), bar.worlds(), bar.held()))
+                        .toList());
+    }
+
     private static FindingDocument finding(Survey.Finding finding) {
         return new FindingDocument(
                 TraceDocument.lower(finding.condition().kind()),
@@ -63,6 +83,7 @@ record SurveyDocument(
                 finding.low(),
                 finding.high(),
                 finding.because(),
-                finding.failing() == null ? Map.of() : finding.failing().numbers());
+                finding.failing() == null ? Map.of() : finding.failing().numbers(),
+                finding.charts().stream().map(SurveyDocument::chart).toList());
     }
 }

@@ -1,9 +1,11 @@
 package craftypocket.app.analysis;
 
+import craftypocket.core.advise.Displays;
+import craftypocket.core.advise.Hints;
 import craftypocket.core.cards.Card;
 import craftypocket.core.cards.CardText;
+import craftypocket.core.cards.Mark;
 import craftypocket.core.cards.Side;
-import craftypocket.core.cards.Suit;
 import craftypocket.core.layout.Hold;
 import craftypocket.core.layout.Pile;
 import craftypocket.core.layout.Place;
@@ -16,8 +18,10 @@ import craftypocket.core.settings.Cast;
 import craftypocket.core.settings.Setting;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 
 /**
@@ -31,13 +35,34 @@ record TraceDocument(
         @NotNull List<String> people,
         @NotNull List<FollowedRole> roles,
         @NotNull List<MomentDocument> moments,
-        @NotNull List<OutcomeDocument> outcomes) {
+        @NotNull List<OutcomeDocument> outcomes,
+        @NotNull List<HintDocument> hints) {
 
+    /** {@code rule} is that by which a performer can put hints aside. */
+    record HintDocument(
+            @NotNull String rule,
+            @NotNull String stepId,
+            @NotNull String text,
+            @NotNull String reason) {}
+
+    /** {@code marks} are words such as “crimped”; {@code special} says that it is not an ordinary card. */
     record CardDocument(
             @NotNull String code,
             @NotNull String sign,
             @NotNull String name,
-            boolean red) {}
+            boolean red,
+            @NotNull SideDocument front,
+            @NotNull SideDocument back,
+            boolean special,
+            @NotNull List<String> marks) {}
+
+    /** {@code kind} is face, joker, blank or back; {@code design} is that of a back other than the usual one. */
+    record SideDocument(
+            @NotNull String kind,
+            @NotNull String sign,
+            @NotNull String name,
+            boolean red,
+            @NotNull String design) {}
 
     record FollowedRole(
             @NotNull String letter,
@@ -58,6 +83,8 @@ record TraceDocument(
             @NotNull List<HoldDocument> holds,
             @NotNull List<RoleStateDocument> roles,
             @NotNull List<ShownDocument> shown,
+            PassedDocument passed,
+            @NotNull List<AdviceDocument> advice,
             @NotNull List<HoldDocument> lost,
             @NotNull List<RibbonDocument> ribbons) {}
 
@@ -94,7 +121,16 @@ record TraceDocument(
             int fromBottom,
             boolean faceUp,
             @NotNull String placeKnown,
-            @NotNull List<String> nameKnownTo) {}
+            @NotNull List<String> nameKnownTo,
+            @NotNull List<SpotOfCard> slug) {}
+
+    /** Where one card of a slug lies. */
+    record SpotOfCard(int card, @NotNull String place, int position) {}
+
+    /** Cards that were counted: how many there really are, and for how many they pass. */
+    record PassedDocument(@NotNull String place, @NotNull String label, int really, int seeming) {}
+
+    record AdviceDocument(@NotNull String rule, @NotNull String text) {}
 
     record ShownDocument(int card, boolean front, boolean onlyPerformer) {}
 
@@ -107,16 +143,23 @@ record TraceDocument(
             @NotNull String sentence,
             boolean holds) {}
 
-    static TraceDocument of(Plan plan, Trace trace) {
+    /**
+     * @param words how the performer wants to be spoken to
+     */
+    static TraceDocument of(Plan plan, Trace trace, UnaryOperator<String> words) {
         List<MomentDocument> moments = new ArrayList<>();
         for (int i = 0; i < trace.moments().size(); i++) {
             moments.add(moment(
                     plan,
                     i == 0 ? null : plan.steps().get(i - 1),
-                    trace.moments().get(i)));
+                    trace.moments().get(Math.max(0, i - 1)),
+                    trace.moments().get(i),
+                    words));
         }
         return new TraceDocument(
-                plan.pack().cards().stream().map(TraceDocument::card).toList(),
+                IntStream.range(0, plan.pack().size())
+                        .mapToObj(number -> card(plan, number))
+                        .toList(),
                 plan.people(),
                 IntStream.range(0, plan.cast().parts().size())
                         .mapToObj(i -> role(plan, i))
@@ -125,13 +168,42 @@ record TraceDocument(
                 IntStream.range(0, plan.conditions().size())
                         .mapToObj(i -> outcome(
                                 plan.conditions().get(i), trace.outcomes().get(i)))
+                        .toList(),
+                Hints.of(plan, trace).stream()
+                        .map(h -> new HintDocument(
+                                lower(h.rule()),
+                                h.step() < 0
+                                        ? ""
+                                        : plan.steps().get(h.step()).step().id(),
+                                words.apply(h.text()),
+                                words.apply(h.reason())))
                         .toList());
     }
 
-    private static CardDocument card(Card card) {
-        Side front = card.front();
-        boolean red = front.suit() == Suit.HEARTS || front.suit() == Suit.DIAMONDS;
-        return new CardDocument(CardText.code(front), CardText.sign(front), CardText.name(front), red);
+    private static CardDocument card(Plan plan, int number) {
+        Card card = plan.pack().card(number);
+        return new CardDocument(
+                CardText.code(card),
+                CardText.sign(card),
+                CardText.name(card),
+                red(card.front()),
+                side(card.front()),
+                side(card.back()),
+                !card.regular(),
+                plan.marks(number).stream().map(Mark::label).toList());
+    }
+
+    private static SideDocument side(Side side) {
+        return new SideDocument(
+                lower(side.kind()),
+                CardText.sign(side),
+                CardText.name(side),
+                red(side),
+                side.equals(Side.USUAL_BACK) ? "" : side.design());
+    }
+
+    private static boolean red(Side side) {
+        return side.suit() != null && side.suit().red();
     }
 
     private static FollowedRole role(Plan plan, int index) {
@@ -140,11 +212,12 @@ record TraceDocument(
                 part.letter(), lower(plan.routine().roles().get(index).kind()), part.label(), part.owner());
     }
 
-    private static MomentDocument moment(Plan plan, PlannedStep step, Trace.Moment moment) {
+    private static MomentDocument moment(
+            Plan plan, PlannedStep step, Trace.Moment before, Trace.Moment moment, UnaryOperator<String> words) {
         return new MomentDocument(
                 step == null ? "" : step.step().id(),
-                moment.sentence(),
-                step == null ? moment.sentence() : step.sentence(),
+                words.apply(moment.sentence()),
+                words.apply(step == null ? moment.sentence() : step.sentence()),
                 step == null ? "" : step.condition().orElse(""),
                 moment.skipped(),
                 moment.broken()
@@ -158,9 +231,17 @@ record TraceDocument(
                 moment.choices().stream().map(TraceDocument::choice).toList(),
                 moment.layout().piles().stream().map(TraceDocument::pile).toList(),
                 moment.layout().holds().stream().map(TraceDocument::hold).toList(),
-                moment.roles().stream().map(r -> state(plan, r)).toList(),
+                IntStream.range(0, moment.roles().size())
+                        .mapToObj(role -> state(plan, role, moment))
+                        .toList(),
                 moment.shown().stream()
                         .map(s -> new ShownDocument(s.card(), s.front(), s.onlyPerformer()))
+                        .toList(),
+                moment.passed()
+                        .map(p -> new PassedDocument(p.place().text(), p.place().label(), p.really(), p.seeming()))
+                        .orElse(null),
+                Displays.advice(plan.pack(), before, moment).stream()
+                        .map(a -> new AdviceDocument(a.rule(), words.apply(a.text())))
                         .toList(),
                 moment.lost().stream().map(TraceDocument::hold).toList(),
                 moment.ribbons().stream().map(TraceDocument::ribbon).toList());
@@ -193,7 +274,8 @@ record TraceDocument(
         return new HoldDocument(hold.kind().word(), hold.place().text(), hold.depth());
     }
 
-    private static RoleStateDocument state(Plan plan, Trace.RoleState role) {
+    private static RoleStateDocument state(Plan plan, int index, Trace.Moment moment) {
+        Trace.RoleState role = moment.roles().get(index);
         Place place = role.place();
         return new RoleStateDocument(
                 role.card(),
@@ -204,7 +286,19 @@ record TraceDocument(
                 role.fromBottom(),
                 role.faceUp(),
                 lower(role.placeKnown()),
-                role.nameKnownTo().stream().map(plan.people()::get).toList());
+                role.nameKnownTo().stream().map(plan.people()::get).toList(),
+                Arrays.stream(plan.slug(index))
+                        .mapToObj(card -> spot(moment, card))
+                        .toList());
+    }
+
+    private static SpotOfCard spot(Trace.Moment moment, int card) {
+        for (Pile pile : moment.layout().piles()) {
+            if (pile.positionOf(card) > 0) {
+                return new SpotOfCard(card, pile.place().text(), pile.positionOf(card));
+            }
+        }
+        throw new IllegalStateException("card " + card + " lies nowhere");
     }
 
     private static RibbonDocument ribbon(Ribbon ribbon) {

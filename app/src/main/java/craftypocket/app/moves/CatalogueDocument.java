@@ -1,7 +1,7 @@
 package craftypocket.app.moves;
 
 import craftypocket.core.claims.ClaimKind;
-import craftypocket.core.moves.Catalogue;
+import craftypocket.core.moves.Caution;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
@@ -10,6 +10,8 @@ import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 
 /** Everything a screen needs to offer moves and claims. */
 record CatalogueDocument(
@@ -19,7 +21,7 @@ record CatalogueDocument(
 
     record FamilyDocument(@NotNull String id, @NotNull String label) {}
 
-    /** {@code kind} is one of amount, estimate, chunks, place, role, option. */
+    /** {@code kind} is one of amount, estimate, chunks, place, role, option, beats, text, chance. */
     record SettingDocument(
             @NotNull String name,
             @NotNull String label,
@@ -43,6 +45,8 @@ record CatalogueDocument(
             @NotNull String effect,
             @NotNull String attention,
             @NotNull List<String> watch,
+            @NotNull List<String> cautions,
+            boolean own,
             @NotNull List<SettingDocument> settings) {}
 
     record ClaimKindDocument(
@@ -50,19 +54,25 @@ record CatalogueDocument(
             @NotNull String name,
             @NotNull List<SettingDocument> settings) {}
 
-    static CatalogueDocument of(Catalogue catalogue, List<ClaimKind> kinds) {
+    /**
+     * @param own how many of the moves, the last ones, are the performer's own
+     * @param words how the performer wants to be spoken to
+     */
+    static CatalogueDocument of(List<Move> moves, int own, List<ClaimKind> kinds, UnaryOperator<String> words) {
         return new CatalogueDocument(
                 Arrays.stream(Family.values())
                         .map(f -> new FamilyDocument(lower(f), f.label()))
                         .toList(),
-                catalogue.moves().stream().map(CatalogueDocument::move).toList(),
+                IntStream.range(0, moves.size())
+                        .mapToObj(i -> move(moves.get(i), i >= moves.size() - own, words))
+                        .toList(),
                 kinds.stream()
                         .map(k -> new ClaimKindDocument(
                                 k.id(), k.name(), settings(k.settings().all())))
                         .toList());
     }
 
-    private static MoveDocument move(Move move) {
+    private static MoveDocument move(Move move, boolean own, UnaryOperator<String> words) {
         return new MoveDocument(
                 move.id(),
                 lower(move.family()),
@@ -71,10 +81,12 @@ record CatalogueDocument(
                 move.profile().difficulty(),
                 move.profile().secret(),
                 move.profile().table(),
-                move.profile().angles(),
-                move.words().effect(),
-                move.words().attention(),
-                move.words().watch(),
+                words.apply(move.profile().angles()),
+                words.apply(move.words().effect()),
+                words.apply(move.words().attention()),
+                move.words().watch().stream().map(words).toList(),
+                move.cautions().stream().map(Caution::text).map(words).toList(),
+                own,
                 settings(move.settings().all()));
     }
 

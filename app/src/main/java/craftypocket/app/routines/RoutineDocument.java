@@ -1,6 +1,7 @@
 package craftypocket.app.routines;
 
 import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.routine.OwnMove;
 import craftypocket.core.routine.Placement;
 import craftypocket.core.routine.Role;
 import craftypocket.core.routine.RoleKind;
@@ -51,10 +52,16 @@ public record RoutineDocument(
         List<@NotNull @Valid StepDocument> steps,
 
         @NotNull @Size(max = Routine.MOST_CLAIMS, message = "at most " + Routine.MOST_CLAIMS + " claims")
-        List<@NotNull @Valid ClaimDocument> claims) {
+        List<@NotNull @Valid ClaimDocument> claims,
+
+        @NotNull @Size(max = OwnMove.MOST_OWN_MOVES, message = "at most " + OwnMove.MOST_OWN_MOVES + " own moves")
+        List<@NotNull @Valid OwnMoveDocument> ownMoves) {
 
     public static final String FORMAT = "crafty-pocket/routine";
     public static final int VERSION = 1;
+
+    /** The longest code of a card: two sides with other backs. */
+    private static final int MOST_CODE = 40;
 
     private static final String ID = "[A-Za-z0-9-]{1,40}";
     private static final String ID_RULE = "1 to 40 letters, digits and hyphens";
@@ -63,20 +70,132 @@ public record RoutineDocument(
             @NotBlank @Size(max = 10, message = "at most 10 letters")
             String pack,
 
+            @NotNull @Size(max = 1000, message = "at most 1000 letters")
+            String extra,
+
+            @NotNull @Size(max = 2000, message = "at most 2000 letters")
+            String order,
+
+            @NotNull @Size(max = 24, message = "at most 24 piles")
+            List<@NotNull @Valid LaidPileDocument> piles,
+
             @NotNull @Size(max = 104, message = "at most 104 cards")
             List<@NotNull @Valid PlacementDocument> placements,
+
+            @NotNull @Size(max = 104, message = "at most 104 marks")
+            List<@NotNull @Valid MarkingDocument> markings,
+
+            boolean bend,
 
             @NotNull @Size(max = 1000, message = "at most 1000 letters")
             String note) {
 
         public SetUpDocument {
+            extra = Objects.requireNonNullElse(extra, "");
+            order = Objects.requireNonNullElse(order, "");
+            piles = Objects.requireNonNullElse(piles, List.of());
             placements = Objects.requireNonNullElse(placements, List.of());
+            markings = Objects.requireNonNullElse(markings, List.of());
             note = Objects.requireNonNullElse(note, "");
         }
     }
 
+    public record LaidPileDocument(
+            @NotBlank @Size(max = 60, message = "at most 60 letters")
+            String place,
+
+            @NotNull @Size(max = 2000, message = "at most 2000 letters")
+            String cards) {}
+
+    public record MarkingDocument(
+            @NotBlank @Size(max = MOST_CODE, message = "at most " + MOST_CODE + " letters")
+            String card,
+
+            @NotBlank @Size(max = 20, message = "at most 20 letters")
+            String mark) {}
+
+    /** A move that the performer composed; {@code =name} in the settings of a part refers to one of its own settings. */
+    public record OwnMoveDocument(
+            @NotNull
+            @Pattern(regexp = "own-[a-z0-9-]{1,40}", message = "own- and 1 to 40 small letters, digits and hyphens")
+            String id,
+
+            @NotBlank @Size(max = 60, message = "at most 60 letters")
+            String name,
+
+            @NotNull @Size(max = 1000, message = "at most 1000 letters")
+            String says,
+
+            @Min(value = 1, message = "at least 1") @Max(value = 5, message = "at most 5")
+            int difficulty,
+
+            @NotNull @Size(max = OwnMove.MOST_SETTINGS, message = "at most " + OwnMove.MOST_SETTINGS + " settings")
+            List<@NotNull @Valid OwnSettingDocument> settings,
+
+            @NotNull @Size(min = 1, max = OwnMove.MOST_PARTS, message = "1 to " + OwnMove.MOST_PARTS + " parts")
+            List<@NotNull @Valid PartDocument> parts) {
+
+        public OwnMoveDocument {
+            says = Objects.requireNonNullElse(says, "");
+            settings = Objects.requireNonNullElse(settings, List.of());
+        }
+
+        static OwnMoveDocument of(OwnMove own) {
+            return new OwnMoveDocument(
+                    own.id(),
+                    own.name(),
+                    own.says(),
+                    own.difficulty(),
+                    own.settings().stream()
+                            .map(s -> new OwnSettingDocument(s.name(), s.label(), s.usual()))
+                            .toList(),
+                    own.parts().stream()
+                            .map(p -> new PartDocument(p.move(), p.settings()))
+                            .toList());
+        }
+
+        public OwnMove toCore() {
+            return new OwnMove(
+                    id,
+                    name,
+                    says,
+                    difficulty,
+                    settings.stream()
+                            .map(s -> new OwnMove.OwnSetting(s.name(), s.label(), s.usual()))
+                            .toList(),
+                    parts.stream()
+                            .map(p -> new OwnMove.Part(p.move(), p.settings()))
+                            .toList());
+        }
+    }
+
+    public record OwnSettingDocument(
+            @NotNull @Pattern(regexp = "[a-z][a-z0-9-]{0,29}", message = "up to 30 small letters, digits and hyphens")
+            String name,
+
+            @NotBlank @Size(max = 60, message = "at most 60 letters")
+            String label,
+
+            @NotNull @Size(max = 1000, message = "at most 1000 letters")
+            String usual) {}
+
+    public record PartDocument(
+            @NotBlank @Size(max = 60, message = "at most 60 letters")
+            String move,
+
+            @NotNull @Size(max = 30, message = "at most 30 settings")
+            Map<
+                            @NotBlank @Size(max = 60, message = "at most 60 letters") String,
+                            @NotNull @Size(max = 1000, message = "at most 1000 letters") String>
+                    settings) {
+
+        public PartDocument {
+            settings = Objects.requireNonNullElse(settings, Map.of());
+        }
+    }
+
     public record PlacementDocument(
-            @NotBlank @Size(max = 10, message = "at most 10 letters")
+            @NotBlank @Size(max = MOST_CODE, message = "at most " + MOST_CODE + " letters")
             String card,
 
             @Min(value = 1, message = "at least 1") @Max(value = 104, message = "at most 104")
@@ -90,13 +209,15 @@ public record RoutineDocument(
             String letter,
 
             @NotNull
-            @Pattern(regexp = "selection|key|force|helper", message = "must be selection, key, force or helper")
+            @Pattern(
+                    regexp = "selection|key|force|slug|helper",
+                    message = "must be selection, key, force, slug or helper")
             String kind,
 
             @NotNull @Size(max = 30, message = "at most 30 letters")
             String owner,
 
-            @NotNull @Size(max = 10, message = "at most 10 letters")
+            @NotNull @Size(max = 200, message = "at most 200 letters")
             String card) {
 
         public RoleDocument {
@@ -166,7 +287,15 @@ public record RoutineDocument(
             or = Objects.requireNonNullElse(or, List.of());
         }
 
-        ClaimSpec toCore() {
+        static SpecDocument of(ClaimSpec spec) {
+            return new SpecDocument(
+                    spec.kind(),
+                    spec.settings(),
+                    spec.not(),
+                    spec.or().stream().map(SpecDocument::of).toList());
+        }
+
+        public ClaimSpec toCore() {
             return new ClaimSpec(
                     kind, settings, not, or.stream().map(SpecDocument::toCore).toList());
         }
@@ -178,6 +307,7 @@ public record RoutineDocument(
         roles = Objects.requireNonNullElse(roles, List.of());
         steps = Objects.requireNonNullElse(steps, List.of());
         claims = Objects.requireNonNullElse(claims, List.of());
+        ownMoves = Objects.requireNonNullElse(ownMoves, List.of());
     }
 
     /** An empty deck of 52 cards and nothing to do with it yet. */
@@ -188,14 +318,57 @@ public record RoutineDocument(
                 title,
                 "",
                 List.of(),
-                new SetUpDocument("52", List.of(), ""),
+                new SetUpDocument("52", "", "", List.of(), List.of(), List.of(), false, ""),
+                List.of(),
                 List.of(),
                 List.of(),
                 List.of());
     }
 
+    /** A routine of the core as a document, without words of its own. */
+    public static RoutineDocument of(String title, Routine routine) {
+        SetUp setUp = routine.setUp();
+        return new RoutineDocument(
+                FORMAT,
+                VERSION,
+                title,
+                "",
+                List.of(),
+                new SetUpDocument(
+                        setUp.pack(),
+                        setUp.extra(),
+                        setUp.order(),
+                        setUp.piles().stream()
+                                .map(p -> new LaidPileDocument(p.place(), p.cards()))
+                                .toList(),
+                        setUp.placements().stream()
+                                .map(p -> new PlacementDocument(p.card(), p.nth(), p.fromBottom() ? "bottom" : "top"))
+                                .toList(),
+                        setUp.markings().stream()
+                                .map(m -> new MarkingDocument(m.card(), m.mark()))
+                                .toList(),
+                        setUp.bend(),
+                        ""),
+                routine.roles().stream()
+                        .map(r -> new RoleDocument(
+                                r.letter(), r.kind().name().toLowerCase(Locale.ROOT), r.owner(), r.card()))
+                        .toList(),
+                routine.steps().stream()
+                        .map(s -> new StepDocument(
+                                s.id(),
+                                s.move(),
+                                s.settings(),
+                                s.onlyIf().map(SpecDocument::of).orElse(null),
+                                ""))
+                        .toList(),
+                routine.claims().stream()
+                        .map(c -> new ClaimDocument(c.id(), c.after(), SpecDocument.of(c.claim())))
+                        .toList(),
+                routine.ownMoves().stream().map(OwnMoveDocument::of).toList());
+    }
+
     RoutineDocument titled(String newTitle) {
-        return new RoutineDocument(format, version, newTitle, summary, tags, setUp, roles, steps, claims);
+        return new RoutineDocument(format, version, newTitle, summary, tags, setUp, roles, steps, claims, ownMoves);
     }
 
     /** The part that the core reads: everything but titles, tags and words. */
@@ -203,10 +376,19 @@ public record RoutineDocument(
         return new Routine(
                 new SetUp(
                         setUp.pack(),
+                        setUp.extra(),
+                        setUp.order(),
+                        setUp.piles().stream()
+                                .map(p -> new SetUp.LaidPile(p.place(), p.cards()))
+                                .toList(),
                         setUp.placements().stream()
                                 .map(p -> new Placement(
                                         p.card(), p.nth(), p.from().equals("bottom")))
-                                .toList()),
+                                .toList(),
+                        setUp.markings().stream()
+                                .map(m -> new SetUp.Marking(m.card(), m.mark()))
+                                .toList(),
+                        setUp.bend()),
                 roles.stream()
                         .map(r -> new Role(r.letter(), kind(r.kind()), r.owner(), r.card()))
                         .toList(),
@@ -219,7 +401,8 @@ public record RoutineDocument(
                         .toList(),
                 claims.stream()
                         .map(c -> new RoutineClaim(c.id(), c.after(), c.claim().toCore()))
-                        .toList());
+                        .toList(),
+                ownMoves.stream().map(OwnMoveDocument::toCore).toList());
     }
 
     private static RoleKind kind(String word) {

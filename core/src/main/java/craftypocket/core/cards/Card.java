@@ -13,4 +13,15 @@ public record Card(Side front, Side back) {
     public static Card of(int rank, Suit suit) {
         return new Card(Side.face(rank, suit), Side.USUAL_BACK);
     }
+
+    /** Whether the card has a face or joker and the usual back, so that anybody may look it over. */
+    public boolean regular() {
+        boolean printed = front.kind() == Side.Kind.FACE || front.kind() == Side.Kind.JOKER;
+        return printed && back.equals(Side.USUAL_BACK);
+    }
+
+    /** The side that is seen when the card lies face up, or face down. */
+    public Side side(boolean faceUp) {
+        return faceUp ? front : back;
+    }
 }

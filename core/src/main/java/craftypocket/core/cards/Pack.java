@@ -2,6 +2,10 @@ package craftypocket.core.cards;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.IntPredicate;
+import java.util.stream.IntStream;
 
 /**
  * The physical cards of a routine. A card's <em>number</em> is its index here, from 0, and never changes whatever
@@ -54,13 +58,39 @@ public record Pack(List<Card> cards) {
         return cards.get(number);
     }
 
-    /** The number of the first card with this front, or -1 when the pack has none. */
-    public int numberOf(Side front) {
-        for (int number = 0; number < cards.size(); number++) {
-            if (cards.get(number).front().equals(front)) {
-                return number;
-            }
+    /** This pack and some cards more. */
+    public Pack with(List<Card> more) {
+        List<Card> all = new ArrayList<>(cards);
+        all.addAll(more);
+        return new Pack(all);
+    }
+
+    /**
+     * The number of the first card that fits a text: its whole code, else the code of its front, or {@code #3} for the
+     * third card of the pack, as cards that look alike can only be told apart by count.
+     *
+     * @param free says of a card's number whether it may be taken
+     * @return -1 when no free card fits
+     */
+    public int find(String text, IntPredicate free) {
+        if (text.matches("#\\d{1,3}")) {
+            int number = Integer.parseInt(text.substring(1)) - 1;
+            return number >= 0 && number < cards.size() && free.test(number) ? number : -1;
         }
-        return -1;
+        Optional<Card> wanted = CardText.readCard(text);
+        if (wanted.isEmpty()) {
+            return -1;
+        }
+        IntStream all = IntStream.range(0, cards.size()).filter(free);
+        OptionalInt exact =
+                all.filter(number -> cards.get(number).equals(wanted.get())).findFirst();
+        if (exact.isPresent() || text.indexOf('/') >= 0) {
+            return exact.orElse(-1);
+        }
+        return IntStream.range(0, cards.size())
+                .filter(free)
+                .filter(number -> cards.get(number).front().equals(wanted.get().front()))
+                .findFirst()
+                .orElse(-1);
     }
 }

@@ -21,6 +21,8 @@ public record Side(Kind kind, int rank, Suit suit, String design) {
     /** The back that a pack has unless it says otherwise. */
     public static final Side USUAL_BACK = back("blue");
 
+    public static final Side BLANK = new Side(Kind.BLANK, 0, null, "");
+
     public Side {
         boolean rankFits = switch (kind) {
             case FACE -> rank >= 1 && rank <= 13 && suit != null;
@@ -30,6 +32,11 @@ public record Side(Kind kind, int rank, Suit suit, String design) {
         if (!rankFits) {
             throw new IllegalArgumentException("rank " + rank + " of " + suit + " does not fit a side of kind " + kind);
         }
+    }
+
+    /** Whether a back is printed on it. */
+    public boolean isBack() {
+        return kind == Kind.BACK;
     }
 
     public static Side face(int rank, Suit suit) {

@@ -29,6 +29,11 @@ public enum Suit {
         return pip;
     }
 
+    /** Whether its pips are red. */
+    public boolean red() {
+        return this == HEARTS || this == DIAMONDS;
+    }
+
     /** The English name, such as {@code clubs}. */
     public String word() {
         return name().toLowerCase(Locale.ROOT);

@@ -1,15 +1,18 @@
 package craftypocket.core.claims;
 
+import craftypocket.core.claims.kinds.AllLie;
 import craftypocket.core.claims.kinds.Between;
 import craftypocket.core.claims.kinds.DirectlyAbove;
 import craftypocket.core.claims.kinds.DirectlyBelow;
 import craftypocket.core.claims.kinds.Lies;
 import craftypocket.core.claims.kinds.NameKnown;
 import craftypocket.core.claims.kinds.OnlyFaceUp;
+import craftypocket.core.claims.kinds.PileOrder;
 import craftypocket.core.claims.kinds.PileSize;
 import craftypocket.core.claims.kinds.PlaceKnown;
 import craftypocket.core.claims.kinds.Position;
 import craftypocket.core.claims.kinds.SameCard;
+import craftypocket.core.claims.kinds.Together;
 import java.util.List;
 import java.util.Optional;
 
@@ -26,7 +29,10 @@ public final class ClaimKinds {
             new PileSize(),
             new NameKnown(),
             new PlaceKnown(),
-            new SameCard());
+            new SameCard(),
+            new PileOrder(),
+            new AllLie(),
+            new Together());
 
     private ClaimKinds() {}
 

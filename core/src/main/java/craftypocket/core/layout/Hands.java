@@ -1,5 +1,8 @@
 package craftypocket.core.layout;
 
+import craftypocket.core.cards.Mark;
+import craftypocket.core.cards.Side;
+import craftypocket.core.chance.Chance;
 import java.lang.invoke.MethodHandles;
 import java.lang.invoke.VarHandle;
 import java.nio.ByteOrder;
@@ -27,7 +30,9 @@ public final class Hands {
             MethodHandles.byteArrayViewVarHandle(long[].class, ByteOrder.LITTLE_ENDIAN);
     private static final long EACH_BYTE = 0x0101010101010101L;
 
+    private final Kit kit;
     private final Places places;
+    private final Chance chance = new Chance();
     private final int cards;
     private final int placeCount;
     private final int roles;
@@ -43,13 +48,14 @@ public final class Hands {
     /**
      * An empty surface.
      *
-     * @param cards how many cards there are in all
+     * @param kit the cards
      * @param places the places, all known beforehand
      * @param roles how many roles are followed
      */
-    public Hands(int cards, Places places, int roles) {
+    public Hands(Kit kit, Places places, int roles) {
+        this.kit = kit;
         this.places = places;
-        this.cards = cards;
+        this.cards = kit.cards();
         this.placeCount = places.count();
         this.roles = roles;
         sizeAt = placeCount * cards;
@@ -64,12 +70,27 @@ public final class Hands {
 
     /** A surface of the same shape, with nothing on it yet. */
     public Hands another() {
-        return new Hands(cards, places, roles);
+        return new Hands(kit, places, roles);
     }
 
     /** Makes this surface like another of the same shape. The watcher stays. */
     public void copyFrom(Hands other) {
         System.arraycopy(other.state, 0, state, 0, state.length);
+    }
+
+    /** A number that tells surfaces apart: the same for the same piles, holds, roles and knowledge. */
+    public long fingerprint() {
+        long hash = 1125899906842597L;
+        for (int place = 0; place < placeCount; place++) {
+            for (int i = 0; i < size(place); i++) {
+                hash = 31 * hash + state[place * cards + i];
+            }
+            hash = 31 * hash + 257;
+        }
+        for (int i = sizeAt; i < state.length; i++) {
+            hash = 31 * hash + state[i];
+        }
+        return hash;
     }
 
     /** Who is told of displays and lost holds, or null. */
@@ -169,6 +190,30 @@ public final class Hands {
         return PlaceKnowledge.at(state[placeAt + role]);
     }
 
+    /** The front of a card. */
+    public Side front(int card) {
+        return kit.pack().card(card).front();
+    }
+
+    public boolean marked(int card, Mark mark) {
+        return kit.marked(card, mark);
+    }
+
+    /** Whether fingers find the card without looking. */
+    public boolean felt(int card) {
+        return kit.felt(card);
+    }
+
+    /** The cards of a slug in their order; empty for a role of one card. Not to be changed. */
+    public int[] slug(int role) {
+        return kit.slugs()[role];
+    }
+
+    /** The draws that belong to a shuffle's number. Started anew at each call. */
+    public Chance chance(int number) {
+        return chance.from(number);
+    }
+
     /** An immutable picture of the piles and holds. */
     public Layout layout() {
         List<Pile> piles = new ArrayList<>();
@@ -220,6 +265,12 @@ public final class Hands {
         if (target != place) {
             loseHolds(target);
         }
+    }
+
+    /** Brings a role's card, wherever it lies, into a pile, below its {@code into} cards. */
+    public void bring(int role, int target, int into) {
+        int from = placeOf(cardOf(role));
+        transfer(from, positionIn(from, cardOf(role)) - 1, 1, target, into);
     }
 
     /** Deals cards singly from the top of one pile onto another, which reverses them. */
@@ -288,6 +339,83 @@ public final class Hands {
         loseHolds(place);
     }
 
+    /**
+     * Riffles once: the halves fall into each other. Each bit of chance lets the next card, from the top, come from the
+     * one packet or from the other; the number of ones is then the binomial cut, and every interleaving is equally likely.
+     */
+    public void riffle(int place, Chance draws) {
+        int from = place * cards;
+        int size = size(place);
+        long low = draws.bits();
+        long high = size > Long.SIZE ? draws.bits() : 0;
+        int upper = Long.bitCount(size >= Long.SIZE ? low : low & ((1L << size) - 1))
+                + (size > Long.SIZE ? Long.bitCount(high & ((1L << (size - Long.SIZE)) - 1)) : 0);
+        System.arraycopy(state, from, scratch, 0, size);
+        int lower = upper;
+        int taken = 0;
+        for (int i = 0; i < size; i++) {
+            // Bits are spent without a branch: whichever packet gives the card moves on by one.
+            int bit = (int) (i < Long.SIZE ? low >>> i : high >>> (i - Long.SIZE)) & 1;
+            state[from + i] = scratch[lower + ((taken - lower) & -bit)];
+            taken += bit;
+            lower += 1 - bit;
+        }
+        loseHolds(place);
+    }
+
+    /**
+     * Riffles the block between two depths with its cut at a given place: every interleaving of the two packets is
+     * equally likely.
+     *
+     * @param depth how many cards lie above the block
+     * @param count how many cards it has
+     * @param cut how many of them are the upper packet
+     */
+    public void riffleAt(int place, int depth, int count, int cut, Chance draws) {
+        int from = place * cards + depth;
+        System.arraycopy(state, from, scratch, 0, count);
+        int upper = 0;
+        int lower = cut;
+        for (int i = 0; i < count; i++) {
+            boolean fromUpper = draws.below(count - i) < cut - upper;
+            state[from + i] = scratch[fromUpper ? upper++ : lower++];
+        }
+        loseHolds(place);
+    }
+
+    /** Shuffles a pile overhand in so many chunks: their boundaries are any of the gaps between cards, equally likely. */
+    public void overhandByChance(int place, int chunks, Chance draws) {
+        int from = place * cards;
+        int size = size(place);
+        System.arraycopy(state, from, scratch, 0, size);
+        int gapsWanted = chunks - 1;
+        int chunkStart = 0;
+        for (int gap = 1; gap <= size; gap++) {
+            boolean ends = gap == size;
+            if (!ends && gapsWanted > 0 && draws.below(size - gap) < gapsWanted) {
+                gapsWanted--;
+                ends = true;
+            }
+            if (ends) {
+                System.arraycopy(scratch, chunkStart, state, from + size - gap, gap - chunkStart);
+                chunkStart = gap;
+            }
+        }
+        loseHolds(place);
+    }
+
+    /** Brings a pile into any order, all equally likely; which side is up stays as it is with each card. */
+    public void wash(int place, Chance draws) {
+        int from = place * cards;
+        for (int i = size(place) - 1; i > 0; i--) {
+            int other = draws.below(i + 1);
+            byte slot = state[from + i];
+            state[from + i] = state[from + other];
+            state[from + other] = slot;
+        }
+        loseHolds(place);
+    }
+
     // ---- primitives: holds ------------------------------------------------------------------------------------
 
     public void hold(int place, Hold.Kind kind, int depth) {
@@ -348,6 +476,15 @@ public final class Hands {
         }
     }
 
+    /** Nobody can tell any more where the cards of this pile lie. */
+    public void losePlaces(int place) {
+        for (int role = 0; role < roles; role++) {
+            if (isIn(place, role)) {
+                knowPlace(role, PlaceKnowledge.LOST);
+            }
+        }
+    }
+
     /** A named card of this pile was seen at its place: all that was known in the circle is known exactly again. */
     public void sharpenPlaces(int place) {
         for (int role = 0; role < roles; role++) {
@@ -366,15 +503,13 @@ public final class Hands {
 
     /** The performer alone sees the front of a card and {@linkplain #recognise recognises} it. */
     public void glimpse(int place, int position) {
-        recognise(place, position);
+        seen(place, position, true);
         tell(card(place, position), true, true);
     }
 
     /** Everybody sees the side that lies uppermost, the performer too. */
     public void showTop(int place, int position) {
-        if (faceUp(place, position)) {
-            recognise(place, position);
-        }
+        seen(place, position, faceUp(place, position));
         tell(card(place, position), faceUp(place, position), false);
     }
 
@@ -382,8 +517,8 @@ public final class Hands {
     public void showDealt(int place, int count) {
         for (int role = 0; role < roles; role++) {
             int position = cardOf(role) < 0 ? 0 : positionIn(place, cardOf(role));
-            if (position >= 1 && position <= count && faceUp(place, position)) {
-                recognise(place, position);
+            if (position >= 1 && position <= count) {
+                seen(place, position, faceUp(place, position));
             }
         }
         if (watcher != null) {
@@ -395,10 +530,21 @@ public final class Hands {
 
     /** Everybody sees the side that lies undermost, as when a packet is tipped up to show its face. */
     public void showUnder(int place, int position) {
-        if (!faceUp(place, position)) {
+        seen(place, position, !faceUp(place, position));
+        tell(card(place, position), !faceUp(place, position), false);
+    }
+
+    /** What was shown since the step began passes for a number of cards, whatever their real number is. */
+    public void passesFor(int place, int really, int seeming) {
+        if (watcher != null) {
+            watcher.passes(places.at(place), really, seeming);
+        }
+    }
+
+    private void seen(int place, int position, boolean front) {
+        if (kit.tells(card(place, position), front)) {
             recognise(place, position);
         }
-        tell(card(place, position), !faceUp(place, position), false);
     }
 
     /**

@@ -12,6 +12,15 @@ public interface Watcher {
      */
     void shown(int card, boolean front, boolean onlyPerformer);
 
+    /**
+     * What was shown in this step passes for a number of cards.
+     *
+     * @param place where the cards lie
+     * @param really how many they are
+     * @param seeming how many they pass for
+     */
+    default void passes(Place place, int really, int seeming) {}
+
     /** A hold is gone although the move did not use it. */
     void lost(Hold hold);
 }

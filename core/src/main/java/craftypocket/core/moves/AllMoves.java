@@ -1,9 +1,12 @@
 package craftypocket.core.moves;
 
+import craftypocket.core.moves.controls.Controls;
 import craftypocket.core.moves.counts.Counts;
 import craftypocket.core.moves.cuts.Cuts;
+import craftypocket.core.moves.forces.Forces;
 import craftypocket.core.moves.glimpses.Glimpses;
 import craftypocket.core.moves.handling.Handling;
+import craftypocket.core.moves.loads.Loads;
 import craftypocket.core.moves.reveals.Reveals;
 import craftypocket.core.moves.selections.Selections;
 import craftypocket.core.moves.shuffles.Shuffles;
@@ -13,10 +16,19 @@ import java.util.stream.Stream;
 /** The whole catalogue. A new move is a class in its family's folder and a line in that family's list. */
 public final class AllMoves {
 
-    public static final Catalogue CATALOGUE = new Catalogue(
-            Stream.of(Cuts.ALL, Shuffles.ALL, Selections.ALL, Glimpses.ALL, Handling.ALL, Counts.ALL, Reveals.ALL)
-                    .flatMap(List::stream)
-                    .toList());
+    public static final Catalogue CATALOGUE = new Catalogue(Stream.of(
+                    Cuts.ALL,
+                    Shuffles.ALL,
+                    Selections.ALL,
+                    Controls.ALL,
+                    Forces.ALL,
+                    Glimpses.ALL,
+                    Handling.ALL,
+                    Counts.ALL,
+                    Loads.ALL,
+                    Reveals.ALL)
+            .flatMap(List::stream)
+            .toList());
 
     private AllMoves() {}
 }

@@ -21,6 +21,13 @@ public final class Catalogue {
         }
     }
 
+    /** This list and some moves more. */
+    public Catalogue and(List<Move> more) {
+        List<Move> all = new ArrayList<>(moves);
+        all.addAll(more);
+        return new Catalogue(all);
+    }
+
     public List<Move> moves() {
         return moves;
     }

@@ -5,10 +5,14 @@ public enum Family {
     CUTS("Cuts"),
     SHUFFLES("Shuffles"),
     SELECTIONS("Selections and returns"),
+    CONTROLS("Controls"),
+    FORCES("Forces"),
     GLIMPSES("Glimpses"),
     HANDLING("Handling packets"),
-    COUNTS("Counts and displays"),
-    REVEALS("Reveals");
+    COUNTS("Counts, displays, switches"),
+    LOADS("Leaving the deck"),
+    REVEALS("Reveals"),
+    OWN("Your own moves");
 
     private final String label;
 

@@ -5,6 +5,7 @@ import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.SettingList;
 import craftypocket.core.settings.Values;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * An entry of the catalogue. A move declares its settings, its words, what it needs and what it does on the
@@ -54,6 +55,11 @@ public abstract class Move {
         return List.of();
     }
 
+    /** What is not met in this world although all needs and bounds are: for moves that depend on their numbers. */
+    public Optional<Need> unmet(Hands hands, Values world) {
+        return Optional.empty();
+    }
+
     /** Does it. Called only when all needs are met and all amounts are within their bounds. */
     public abstract void perform(Hands hands, Values values);
 
@@ -65,6 +71,11 @@ public abstract class Move {
     /** What can be said from the settings alone. */
     public List<Remark> remarks(Values values) {
         return List.of();
+    }
+
+    /** What to take care of, beside the cards. Moves that take years of work have one of their own. */
+    public List<Caution> cautions() {
+        return profile.difficulty() >= Profile.LONG_PRACTICE ? List.of(Caution.LONG_PRACTICE) : List.of();
     }
 
     public final String id() {

@@ -3,6 +3,7 @@ package craftypocket.core.moves;
 import craftypocket.core.claims.Checks;
 import craftypocket.core.layout.Hold;
 import craftypocket.core.layout.Knower;
+import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 
@@ -18,13 +19,13 @@ public final class Needs {
                 "Put a move before this one that ends with a break, such as “Hold a break”.");
     }
 
-    /** The deck opens by itself where its halves lie back to back. */
+    /** The deck opens by itself where its halves lie back to back, or a break is held there. */
     public static Need separation(Setting pile, Values values) {
         int place = values.of(pile);
         return new Need(
-                hands -> hands.depthOf(place, Hold.Kind.STEP) >= 0,
-                "There is no natural separation in " + values.placeLabel(pile) + ".",
-                "Put “Messy half-over shuffle” directly before this step.");
+                hands -> Math.max(hands.depthOf(place, Hold.Kind.STEP), hands.depthOf(place, Hold.Kind.BREAK)) >= 1,
+                "Nothing in " + values.placeLabel(pile) + " opens by itself, and no break is held.",
+                "Put “Messy half-over shuffle” directly before this step, or bend the deck in the set-up.");
     }
 
     /** A perfect shuffle needs two equal halves. */
@@ -42,6 +43,15 @@ public final class Needs {
                 "This takes at least " + least + (least == 1 ? " card" : " cards") + " in " + values.placeLabel(pile)
                         + ".",
                 "Choose another pile, or bring cards there first.");
+    }
+
+    /** No card lies there yet. */
+    public static Need empty(Setting pile, Values values) {
+        int place = values.of(pile);
+        return new Need(
+                hands -> hands.size(place) == 0,
+                "There are cards in " + values.placeLabel(pile) + " already.",
+                "Choose an empty place, or clear this one first.");
     }
 
     /** The role belongs to a spectator, into whose hand the card can go. */
@@ -90,11 +100,54 @@ public final class Needs {
                 "Bring it to the bottom first: “Overhand, top card to bottom” does that from the top.");
     }
 
+    public static Need onTop(Setting pile, Setting role, Values values) {
+        return new Need(
+                Checks.position(values.of(pile), values.of(role), 1, true),
+                values.roleLabel(role) + " is not on top of " + values.placeLabel(pile) + ".",
+                "Bring it to the top first, or place it there in the set-up.");
+    }
+
+    /** The card lies directly below the break. */
+    public static Need belowBreak(Setting pile, Setting role, Values values) {
+        int place = values.of(pile);
+        int card = values.of(role);
+        return new Need(
+                hands -> hands.depthOf(place, Hold.Kind.BREAK) >= 0
+                        && hands.isIn(place, card)
+                        && hands.positionIn(place, hands.cardOf(card)) == hands.depthOf(place, Hold.Kind.BREAK) + 1,
+                "No break is held directly above " + values.roleLabel(role) + ".",
+                "Cut it to the middle with a break above it: “Cut the top card to a break” does that.");
+    }
+
+    /** Fingers must find the card. */
+    public static Need felt(Setting role, Values values) {
+        int card = values.of(role);
+        return new Need(
+                hands -> hands.cardOf(card) >= 0 && hands.felt(hands.cardOf(card)),
+                values.roleLabel(role) + " cannot be felt.",
+                "Mark its card in the set-up: short, crimped, thick or with a bent corner.");
+    }
+
+    /** What a move needs a held hold for, in words. */
+    public static Need held(Setting pile, Hold.Kind kind, Values values, String reason, String mend) {
+        int place = values.of(pile);
+        return new Need(hands -> hands.depthOf(place, kind) >= 0, reason, mend);
+    }
+
     public static Need nameKnown(Setting role, Values values) {
         return new Need(
                 Checks.nameKnown(Knower.PERFORMER, values.of(role)),
                 "You do not know the name of " + values.roleLabel(role) + " yet.",
                 "Glimpse it, or look it up beside your key, before this step.");
+    }
+
+    /** The performer knows exactly where the card lies. */
+    public static Need placeKnown(Setting role, Values values) {
+        int card = values.of(role);
+        return new Need(
+                hands -> hands.cardOf(card) < 0 || hands.placeKnown(card) == PlaceKnowledge.EXACT,
+                "You do not know where " + values.roleLabel(role) + " is.",
+                "Find it beside your key, or keep a break at it, before this step.");
     }
 
     public static Need apart(Setting one, Setting other, Values values) {

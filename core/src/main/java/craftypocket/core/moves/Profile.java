@@ -11,6 +11,9 @@ package craftypocket.core.moves;
  */
 public record Profile(Actor actor, int difficulty, boolean secret, boolean table, String angles) {
 
+    /** From this difficulty on, a move takes years of work. */
+    public static final int LONG_PRACTICE = 4;
+
     /** Who does a move. */
     public enum Actor {
         PERFORMER,

@@ -9,8 +9,10 @@ import java.util.List;
  * @param roles the cards to follow
  * @param steps the moves, in order
  * @param claims what must be true
+ * @param ownMoves the performer's own moves that steps use
  */
-public record Routine(SetUp setUp, List<Role> roles, List<Step> steps, List<RoutineClaim> claims) {
+public record Routine(
+        SetUp setUp, List<Role> roles, List<Step> steps, List<RoutineClaim> claims, List<OwnMove> ownMoves) {
 
     /** Longer than any routine that can be rehearsed in one piece. */
     public static final int MOST_STEPS = 100;
@@ -24,5 +26,11 @@ public record Routine(SetUp setUp, List<Role> roles, List<Step> steps, List<Rout
         roles = List.copyOf(roles);
         steps = List.copyOf(steps);
         claims = List.copyOf(claims);
+        ownMoves = List.copyOf(ownMoves);
+    }
+
+    /** A routine of catalogue moves only. */
+    public Routine(SetUp setUp, List<Role> roles, List<Step> steps, List<RoutineClaim> claims) {
+        this(setUp, roles, steps, claims, List.of());
     }
 }

@@ -1,5 +1,6 @@
 package craftypocket.core.run;
 
+import craftypocket.core.chance.Chance;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.Setting;
@@ -15,6 +16,11 @@ import craftypocket.core.settings.Values;
  * @param amount as it was stated
  */
 public record Choice(String key, int step, Setting setting, int chunk, Amount amount) {
+
+    /** Whether it is a real shuffle, of which nobody decides how it falls. */
+    boolean isChance() {
+        return setting.kind() == Setting.Kind.CHANCE;
+    }
 
     /** The least number it can be here. */
     int low(Hands hands, Values values) {
@@ -41,6 +47,9 @@ public record Choice(String key, int step, Setting setting, int chunk, Amount am
 
     /** An upper bound of how many numbers it can be, whatever the layout. */
     int widest(int cards) {
+        if (isChance()) {
+            return Chance.MOST_SHUFFLES;
+        }
         return amount.kind() == Amount.Kind.ANY ? cards + 1 : amount.high() - amount.low() + 1;
     }
 

@@ -1,11 +1,13 @@
 package craftypocket.core.run;
 
+import craftypocket.core.cards.Mark;
 import craftypocket.core.cards.Pack;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.routine.Routine;
 import craftypocket.core.settings.Cast;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /** A routine that was read: ready to be traced in any world and surveyed over all of them. */
@@ -19,6 +21,7 @@ public final class Plan {
     private final List<Choice> choices;
     private final List<Condition> conditions;
     private final Hands start;
+    private final List<PlannedStep> more;
 
     Plan(
             Routine routine,
@@ -27,7 +30,9 @@ public final class Plan {
             List<String> people,
             List<PlannedStep> steps,
             List<Condition> claims,
-            Hands start) {
+            Hands start,
+            List<PlannedStep> more) {
+        this.more = List.copyOf(more);
         this.routine = routine;
         this.pack = pack;
         this.cast = cast;
@@ -78,6 +83,11 @@ public final class Plan {
         return steps;
     }
 
+    /** Steps that were read beside the routine, to be tried on its layouts. */
+    public List<PlannedStep> more() {
+        return more;
+    }
+
     /** All choices, in the order in which they are made. */
     public List<Choice> choices() {
         return choices;
@@ -85,6 +95,18 @@ public final class Plan {
 
     public List<Condition> conditions() {
         return conditions;
+    }
+
+    /** The marks of a card. */
+    public List<Mark> marks(int card) {
+        return Arrays.stream(Mark.values())
+                .filter(mark -> start.marked(card, mark))
+                .toList();
+    }
+
+    /** The cards of a role's slug in order; empty for a role of one card. */
+    public int[] slug(int role) {
+        return start.slug(role).clone();
     }
 
     /** A fresh surface with the set-up laid. */

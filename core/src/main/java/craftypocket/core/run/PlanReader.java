@@ -4,13 +4,14 @@ import craftypocket.core.cards.CardText;
 import craftypocket.core.cards.Pack;
 import craftypocket.core.claims.Claim;
 import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Kit;
 import craftypocket.core.layout.Knower;
 import craftypocket.core.layout.Place;
 import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.layout.Places;
 import craftypocket.core.moves.Catalogue;
 import craftypocket.core.moves.Move;
-import craftypocket.core.routine.Placement;
+import craftypocket.core.routine.OwnMove;
 import craftypocket.core.routine.Role;
 import craftypocket.core.routine.RoleKind;
 import craftypocket.core.routine.Routine;
@@ -40,26 +41,41 @@ public final class PlanReader {
     private final Places places = new Places();
     private final List<String> people = new ArrayList<>(List.of("you"));
 
-    private PlanReader(Routine routine, Catalogue catalogue) {
+    private final List<Step> candidates;
+
+    private PlanReader(Routine routine, Catalogue catalogue, List<Step> candidates) {
+        this.candidates = candidates;
         this.routine = routine;
         this.catalogue = catalogue;
     }
 
     /** @throws ProblemsFound with everything that cannot be read */
     public static Plan read(Routine routine, Catalogue catalogue) {
-        return new PlanReader(routine, catalogue).read();
+        return read(routine, catalogue, List.of());
+    }
+
+    /**
+     * The same, with steps beside the routine that are to be tried on its layouts.
+     *
+     * @throws ProblemsFound with everything that cannot be read
+     */
+    public static Plan read(Routine routine, Catalogue catalogue, List<Step> candidates) {
+        return new PlanReader(routine, catalogue, candidates).read();
     }
 
     private Plan read() {
         checkSizes();
         stopIfProblems();
-        Pack pack = readPack();
-        Cast cast = readCast(pack);
-        int[] deck = layDeck(pack);
-        List<PlannedStep> steps = readSteps(cast);
+        SetUpReader setUp = new SetUpReader(routine.setUp(), places, problems);
+        Pack pack = setUp.pack();
+        byte[] marks = setUp.marks();
+        int[][] slugs = readSlugs(pack);
+        Cast cast = readCast();
+        List<PlannedStep> steps = readSteps(cast, routine.steps());
+        List<PlannedStep> more = readSteps(cast, candidates);
         List<Condition> claims = readClaims(cast);
         stopIfProblems();
-        return new Plan(routine, pack, cast, people, steps, claims, start(pack, deck));
+        return new Plan(routine, pack, cast, people, steps, claims, start(setUp, Kit.of(pack, marks, slugs)), more);
     }
 
     private void stopIfProblems() {
@@ -72,6 +88,8 @@ public final class PlanReader {
         atMost("steps", routine.steps().size(), Routine.MOST_STEPS);
         atMost("roles", routine.roles().size(), Routine.MOST_ROLES);
         atMost("claims", routine.claims().size(), Routine.MOST_CLAIMS);
+        atMost("ownMoves", routine.ownMoves().size(), OwnMove.MOST_OWN_MOVES);
+        unique("ownMoves", routine.ownMoves().stream().map(OwnMove::id).toList());
         unique("steps", routine.steps().stream().map(Step::id).toList());
         unique("claims", routine.claims().stream().map(RoutineClaim::id).toList());
         unique("roles", routine.roles().stream().map(Role::letter).toList());
@@ -94,24 +112,7 @@ public final class PlanReader {
         }
     }
 
-    private Pack readPack() {
-        String text = routine.setUp().pack();
-        int size = text.matches("\\d{1,3}") ? Integer.parseInt(text) : 0;
-        if (size == 54) {
-            return Pack.of54();
-        }
-        if (size >= 3 && size <= 52) {
-            return Pack.packet(size);
-        }
-        problems.add(new Problem(
-                "setUp.pack",
-                text,
-                "a pack has 3 to 52 cards, or 54 with two jokers",
-                "Write a number from 3 to 52, or 54"));
-        return Pack.of52();
-    }
-
-    private Cast readCast(Pack pack) {
+    private Cast readCast() {
         List<Cast.Part> parts = new ArrayList<>();
         for (int i = 0; i < routine.roles().size(); i++) {
             Role role = routine.roles().get(i);
@@ -122,9 +123,6 @@ public final class PlanReader {
                         role.letter(),
                         "a role is one capital letter",
                         "Write a letter from A to Z"));
-            }
-            if (!role.card().isEmpty()) {
-                numberOf(role.card(), pack, field + ".card");
             }
             parts.add(readPart(role, field));
         }
@@ -163,56 +161,33 @@ public final class PlanReader {
     }
 
     private static String sign(String card) {
-        return CardText.read(card).map(side -> " (" + CardText.sign(side) + ")").orElse("");
+        return CardText.readCard(card).map(c -> " (" + CardText.sign(c) + ")").orElse("");
     }
 
-    /** The cards from top to bottom: placed ones at their places, the others in the pack's order between them. */
-    private int[] layDeck(Pack pack) {
-        int[] deck = new int[pack.size()];
-        Arrays.fill(deck, -1);
-        boolean[] used = new boolean[pack.size()];
-        for (int i = 0; i < routine.setUp().placements().size(); i++) {
-            Placement placement = routine.setUp().placements().get(i);
-            String field = "setUp.placements[" + i + "]";
-            int card = numberOf(placement.card(), pack, field + ".card");
-            if (placement.nth() < 1 || placement.nth() > pack.size()) {
+    /** By role, the cards of its slug in order; nothing for a role of one card. */
+    private int[][] readSlugs(Pack pack) {
+        int[][] slugs = new int[routine.roles().size()][0];
+        for (int i = 0; i < slugs.length; i++) {
+            Role role = routine.roles().get(i);
+            List<String> texts = CardText.split(role.card());
+            String field = "roles[" + i + "].card";
+            int[] cards =
+                    texts.stream().mapToInt(text -> numberOf(text, pack, field)).toArray();
+            boolean slug = role.kind() == RoleKind.SLUG;
+            if (slug && Arrays.stream(cards).distinct().count() < 2) {
                 problems.add(new Problem(
-                        field + ".nth",
-                        String.valueOf(placement.nth()),
-                        "a place is from 1 to " + pack.size() + " in this pack",
-                        "Choose a place in the deck"));
-                continue;
-            }
-            int at = placement.fromBottom() ? pack.size() - placement.nth() : placement.nth() - 1;
-            if (card < 0) {
-                continue;
-            }
-            if (used[card] || deck[at] >= 0) {
+                        field, role.card(), "a slug has two cards or more", "Write its cards in order: KS QS JC"));
+            } else if (!slug && cards.length > 1) {
                 problems.add(new Problem(
-                        field,
-                        placement.card() + " at " + placement.nth(),
-                        used[card] ? "this card is placed already" : "another card is placed there",
-                        "Place each card once, each at its own place"));
-                continue;
+                        field, role.card(), "this role is one card", "Name one card, or make the role a slug"));
             }
-            deck[at] = card;
-            used[card] = true;
+            slugs[i] = slug ? cards : slugs[i];
         }
-        int next = 0;
-        for (int at = 0; at < deck.length; at++) {
-            if (deck[at] < 0) {
-                while (used[next]) {
-                    next++;
-                }
-                used[next] = true;
-                deck[at] = next;
-            }
-        }
-        return deck;
+        return slugs;
     }
 
     private int numberOf(String code, Pack pack, String field) {
-        int number = CardText.read(code).map(pack::numberOf).orElse(-1);
+        int number = pack.find(code, n -> true);
         if (number < 0) {
             problems.add(new Problem(
                     field, code, "it must be a card of this pack", "Write a code such as QC, 10H or, with jokers, J1"));
@@ -220,12 +195,13 @@ public final class PlanReader {
         return number;
     }
 
-    private List<PlannedStep> readSteps(Cast cast) {
+    private List<PlannedStep> readSteps(Cast cast, List<Step> stated) {
         List<PlannedStep> steps = new ArrayList<>();
-        for (int i = 0; i < routine.steps().size(); i++) {
-            Step step = routine.steps().get(i);
+        for (int i = 0; i < stated.size(); i++) {
+            Step step = stated.get(i);
             String field = "steps[" + i + "]";
-            Optional<Move> move = catalogue.find(step.move());
+            SettingReader reader = new SettingReader(cast, places, problems);
+            Optional<Move> move = catalogue.find(step.move()).or(() -> readOwn(step, reader));
             if (move.isEmpty()) {
                 problems.add(new Problem(
                         field + ".move",
@@ -234,7 +210,6 @@ public final class PlanReader {
                         "Choose one from the catalogue"));
                 continue;
             }
-            SettingReader reader = new SettingReader(cast, places, problems);
             Values values = reader.read(move.get().settings(), step.settings(), field + ".settings");
             Optional<Claim> onlyIf = step.onlyIf().map(spec -> Claim.read(spec, reader, problems, field + ".onlyIf"));
             // A step cannot be planned while something in it cannot be read; the problems end the reading anyway.
@@ -243,6 +218,17 @@ public final class PlanReader {
             }
         }
         return steps;
+    }
+
+    private Optional<Move> readOwn(Step step, SettingReader reader) {
+        for (int i = 0; i < routine.ownMoves().size(); i++) {
+            OwnMove own = routine.ownMoves().get(i);
+            if (own.id().equals(step.move())) {
+                String field = "ownMoves[" + i + "]";
+                return Optional.of(ComposedMove.read(own, step.settings(), catalogue, reader, problems, field));
+            }
+        }
+        return Optional.empty();
     }
 
     private List<Condition> readClaims(Cast cast) {
@@ -266,19 +252,16 @@ public final class PlanReader {
         return claims;
     }
 
-    private Hands start(Pack pack, int[] deck) {
-        Hands hands = new Hands(pack.size(), places, routine.roles().size());
-        for (int card : deck) {
-            hands.lay(0, card, false);
-        }
+    private Hands start(SetUpReader setUp, Kit kit) {
+        Hands hands = new Hands(kit, places, routine.roles().size());
+        setUp.lay(hands);
         for (int i = 0; i < routine.roles().size(); i++) {
-            String code = routine.roles().get(i).card();
-            if (!code.isEmpty()) {
-                boolean placed = routine.setUp().placements().stream()
-                        .anyMatch(p -> CardText.read(p.card()).equals(CardText.read(code)));
-                hands.choose(i, pack.numberOf(CardText.read(code).orElseThrow()));
+            List<String> codes = CardText.split(routine.roles().get(i).card());
+            if (!codes.isEmpty()) {
+                int card = setUp.pack().find(codes.get(0), n -> true);
+                hands.choose(i, card);
                 hands.learnName(Knower.PERFORMER, i);
-                hands.knowPlace(i, placed ? PlaceKnowledge.EXACT : PlaceKnowledge.LOST);
+                hands.knowPlace(i, setUp.placed(card) ? PlaceKnowledge.EXACT : PlaceKnowledge.LOST);
             }
         }
         return hands;

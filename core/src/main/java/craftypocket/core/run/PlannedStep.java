@@ -24,6 +24,8 @@ public final class PlannedStep {
 
     private static final int GAP = -2;
 
+    private static final int UNMET = -3;
+
     private final Step step;
     private final Move move;
     private final Values values;
@@ -68,6 +70,9 @@ public final class PlannedStep {
         List<Choice> choices = new ArrayList<>();
         for (Setting setting : move.settings().all()) {
             boolean chunked = setting.kind() == Setting.Kind.CHUNKS;
+            if (setting.kind() == Setting.Kind.CHANCE) {
+                choices.add(new Choice(step.id() + "." + setting.name(), index, setting, 0, Amount.ANY));
+            }
             if (!chunked && setting.kind() != Setting.Kind.AMOUNT) {
                 continue;
             }
@@ -117,6 +122,21 @@ public final class PlannedStep {
         return gaps.isEmpty() ? move.remarks(values) : List.of();
     }
 
+    /**
+     * Does the step with its settings as stated, if it can be done.
+     *
+     * @return whether it was done; otherwise nothing changed
+     */
+    public boolean perform(Hands hands) {
+        Values world = values.another();
+        settle(hands, world);
+        if (!choices.isEmpty() || blocked(hands, world)) {
+            return false;
+        }
+        move.perform(hands, world);
+        return true;
+    }
+
     boolean applies(Hands hands) {
         return onlyIf == null || onlyIf.holds(hands);
     }
@@ -144,6 +164,9 @@ public final class PlannedStep {
         if (fault == GAP) {
             return Optional.of(new Obstacle(gaps.get(0), "Open the step and fill it in."));
         }
+        if (fault == UNMET) {
+            return move.unmet(hands, world).map(need -> new Obstacle(need.reason(), need.mend()));
+        }
         if (fault < needs.length) {
             return Optional.of(new Obstacle(needs[fault].reason(), needs[fault].mend()));
         }
@@ -165,7 +188,7 @@ public final class PlannedStep {
                 return needs.length + i;
             }
         }
-        return NONE;
+        return move.unmet(hands, world).isPresent() ? UNMET : NONE;
     }
 
     private static boolean possible(Setting setting, Hands hands, Values world) {
@@ -207,7 +230,8 @@ public final class PlannedStep {
                     "Choose a number from " + min + " to " + max + ".");
         }
         return new Obstacle(
-                "“" + setting.label() + "” is " + number + ", and that one is excluded.", "Choose another number.");
+                "“" + setting.label() + "” is " + number + ", which " + setting.whyNot() + ".",
+                "Choose another number.");
     }
 
     private static int sum(int[] chunks) {

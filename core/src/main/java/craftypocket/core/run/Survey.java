@@ -7,6 +7,7 @@ import java.util.List;
  * What holds over all worlds, or over a sample of them.
  *
  * @param worlds how many ways were looked at
+ * @param allHeld in how many of them everything holds
  * @param exhaustive whether these were all there are
  * @param seed of the sample; 0 when exhaustive
  * @param stopped whether it was ended before it was done; the figures are then of what was looked at
@@ -15,6 +16,7 @@ import java.util.List;
  */
 public record Survey(
         long worlds,
+        long allHeld,
         boolean exhaustive,
         long seed,
         boolean stopped,
@@ -38,9 +40,29 @@ public record Survey(
      * @param high the upper end of it
      * @param failing the smallest world in which it does not hold, or null
      * @param because when it fails, in words; empty when it never fails
+     * @param charts by choice, in which share of the worlds it holds; empty when it always holds
      */
     public record Finding(
-            Condition condition, Verdict verdict, long held, double low, double high, World failing, String because) {}
+            Condition condition,
+            Verdict verdict,
+            long held,
+            double low,
+            double high,
+            World failing,
+            String because,
+            List<Chart> charts) {}
+
+    /** How a condition depends on one choice. */
+    public record Chart(Choice choice, List<Bar> bars) {}
+
+    /**
+     * How a condition stands with one number of a choice.
+     *
+     * @param number the number
+     * @param worlds in how many worlds it was chosen
+     * @param held in how many of these the condition holds
+     */
+    public record Bar(int number, long worlds, long held) {}
 
     /**
      * Where a role can be.

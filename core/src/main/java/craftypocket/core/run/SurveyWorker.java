@@ -1,5 +1,6 @@
 package craftypocket.core.run;
 
+import craftypocket.core.chance.Chance;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.Values;
@@ -200,8 +201,8 @@ final class SurveyWorker {
         int low = choice.low(hands, values[step]);
         int high = choice.high(hands, values[step]);
         int possible = 0;
-        int picked = low;
-        for (int number = low; number <= high; number++) {
+        int picked = choice.isChance() ? 1 + random.nextInt(Chance.MOST_SHUFFLES - 1) : low;
+        for (int number = low; number <= high && !choice.isChance(); number++) {
             // Each possible number replaces the last with chance 1 in so many: all are equally likely in the end.
             if (choice.allows(hands, values[step], number) && random.nextInt(++possible) == 0) {
                 picked = number;
@@ -214,7 +215,7 @@ final class SurveyWorker {
     private void take(int step, int index, int number) {
         Choice choice = choices[step][index];
         values[step].set(choice.setting(), choice.chunk(), number);
-        chosen[firstChoice[step] + index] = Math.max(0, Math.min(Amount.MOST, number));
+        chosen[firstChoice[step] + index] = choice.isChance() ? number : Math.max(0, Math.min(Amount.MOST, number));
     }
 
     private void goOn(int step, int level, Hands hands) {

@@ -52,7 +52,8 @@ public final class Surveyor {
     }
 
     private Survey run() {
-        boolean exhaustive = mostWorlds(plan) / BOUND_SLACK <= options.exhaustiveUpTo();
+        boolean chance = plan.choices().stream().anyMatch(Choice::isChance);
+        boolean exhaustive = !chance && mostWorlds(plan) / BOUND_SLACK <= options.exhaustiveUpTo();
         Tally tally = exhaustive ? everyWorld() : null;
         if (exhaustive && tally.worlds > options.exhaustiveUpTo()) {
             exhaustive = false;
@@ -62,6 +63,7 @@ public final class Surveyor {
         }
         return new Survey(
                 tally.worlds,
+                tally.allHeld,
                 exhaustive,
                 exhaustive ? 0 : options.seed(),
                 options.cancelled().getAsBoolean(),
@@ -105,9 +107,28 @@ public final class Surveyor {
                     exhaustive ? share : Wilson.low(held, tally.worlds),
                     exhaustive ? share : Wilson.high(held, tally.worlds),
                     failed == 0 ? null : world(tally.smallest[i]),
-                    failed == 0 ? "" : because(tally, i)));
+                    failed == 0 ? "" : because(tally, i),
+                    failed == 0 ? List.of() : charts(tally, i)));
         }
         return findings;
+    }
+
+    private List<Survey.Chart> charts(Tally tally, int condition) {
+        List<Survey.Chart> charts = new ArrayList<>();
+        for (int choice = 0; choice < tally.made.length; choice++) {
+            int[] failed = tally.failedWith[condition][choice];
+            List<Survey.Bar> bars = new ArrayList<>();
+            for (int number = 0; number < tally.made[choice].length; number++) {
+                int made = tally.made[choice][number];
+                if (made > 0) {
+                    bars.add(new Survey.Bar(number, made, made - (failed == null ? 0 : failed[number])));
+                }
+            }
+            if (bars.size() > 1) {
+                charts.add(new Survey.Chart(plan.choices().get(choice), bars));
+            }
+        }
+        return charts;
     }
 
     private World world(int[] chosen) {

@@ -10,7 +10,13 @@ final class Tally {
     static final int NOT_MADE = -1;
 
     private final int values;
+    /** Per choice, whether it is counted by number: shuffles are not. */
+    private final boolean[] numbered;
+
     long worlds;
+    /** In how many of them everything holds. */
+    long allHeld;
+
     /** How many of them count in the picture of where roles can be. */
     long pictured;
 
@@ -28,6 +34,10 @@ final class Tally {
         int choices = plan.choices().size();
         int roles = plan.cast().parts().size();
         values = Amount.MOST + 1;
+        numbered = new boolean[choices];
+        for (int choice = 0; choice < choices; choice++) {
+            numbered[choice] = !plan.choices().get(choice).isChance();
+        }
         failed = new long[conditions];
         smallest = new int[conditions][];
         made = new int[choices][values];
@@ -37,16 +47,19 @@ final class Tally {
 
     void finish(int[] chosen, boolean[] holds) {
         worlds++;
+        boolean all = true;
         for (int choice = 0; choice < chosen.length; choice++) {
-            if (chosen[choice] != NOT_MADE) {
+            if (chosen[choice] != NOT_MADE && numbered[choice]) {
                 made[choice][chosen[choice]]++;
             }
         }
         for (int condition = 0; condition < holds.length; condition++) {
             if (!holds[condition]) {
+                all = false;
                 fail(condition, chosen);
             }
         }
+        allHeld += all ? 1 : 0;
     }
 
     private void fail(int condition, int[] chosen) {
@@ -57,7 +70,7 @@ final class Tally {
             System.arraycopy(chosen, 0, smallest[condition], 0, chosen.length);
         }
         for (int choice = 0; choice < chosen.length; choice++) {
-            if (chosen[choice] != NOT_MADE) {
+            if (chosen[choice] != NOT_MADE && numbered[choice]) {
                 if (failedWith[condition][choice] == null) {
                     failedWith[condition][choice] = new int[values];
                 }
@@ -68,6 +81,7 @@ final class Tally {
 
     void add(Tally other) {
         worlds += other.worlds;
+        allHeld += other.allHeld;
         pictured += other.pictured;
         for (int condition = 0; condition < failed.length; condition++) {
             failed[condition] += other.failed[condition];

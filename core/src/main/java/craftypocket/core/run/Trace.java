@@ -25,6 +25,7 @@ public record Trace(List<Moment> moments, List<Boolean> outcomes) {
      * @param layout all piles and holds
      * @param roles where each role is
      * @param shown what is shown, in order
+     * @param passed for how many cards they pass, when cards are counted
      * @param lost the holds that were lost
      * @param ribbons how the blocks came here from the moment before
      */
@@ -36,6 +37,7 @@ public record Trace(List<Moment> moments, List<Boolean> outcomes) {
             Layout layout,
             List<RoleState> roles,
             List<Shown> shown,
+            Optional<Passed> passed,
             List<Hold> lost,
             List<Ribbon> ribbons) {}
 
@@ -79,6 +81,15 @@ public record Trace(List<Moment> moments, List<Boolean> outcomes) {
      * @param onlyPerformer whether only the performer sees it
      */
     public record Shown(int card, boolean front, boolean onlyPerformer) {}
+
+    /**
+     * Cards that were counted.
+     *
+     * @param place where
+     * @param really how many they are
+     * @param seeming for how many they pass
+     */
+    public record Passed(Place place, int really, int seeming) {}
 
     public Trace {
         moments = List.copyOf(moments);

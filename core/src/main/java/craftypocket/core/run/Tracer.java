@@ -4,6 +4,7 @@ import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
 import craftypocket.core.layout.Layout;
 import craftypocket.core.layout.Pile;
+import craftypocket.core.layout.Place;
 import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.layout.Watcher;
 import craftypocket.core.settings.Amount;
@@ -24,6 +25,7 @@ public final class Tracer {
             Layout layout,
             Known known,
             List<Trace.Shown> shown,
+            Optional<Trace.Passed> passed,
             List<Hold> lost) {}
 
     /** What is known of the roles at one moment, by role: their cards, how well their places, and who knows their names. */
@@ -35,6 +37,7 @@ public final class Tracer {
     private final boolean[] outcomes;
     private final List<Trace.Shown> shown = new ArrayList<>();
     private final List<Hold> lost = new ArrayList<>();
+    private Optional<Trace.Passed> passed = Optional.empty();
 
     private Tracer(Plan plan, World world) {
         this.plan = plan;
@@ -48,6 +51,11 @@ public final class Tracer {
             }
 
             @Override
+            public void passes(Place place, int really, int seeming) {
+                passed = Optional.of(new Trace.Passed(place, really, seeming));
+            }
+
+            @Override
             public void lost(Hold hold) {
                 lost.add(hold);
             }
@@ -57,6 +65,14 @@ public final class Tracer {
     /** The trace of a plan in a world. Numbers outside what is possible are moved to the nearest that is. */
     public static Trace trace(Plan plan, World world) {
         return new Tracer(plan, world).run();
+    }
+
+    /** The surface after the last step of a plan, in a world. */
+    public static Hands surface(Plan plan, World world) {
+        Tracer tracer = new Tracer(plan, world);
+        tracer.run();
+        tracer.hands.watchedBy(null);
+        return tracer.hands;
     }
 
     private Trace run() {
@@ -74,6 +90,7 @@ public final class Tracer {
         PlannedStep step = plan.steps().get(index);
         shown.clear();
         lost.clear();
+        passed = Optional.empty();
         if (!step.applies(hands)) {
             // A step that is skipped owes nothing.
             set(index, Condition.Kind.EXPECTED_BEFORE, true);
@@ -103,7 +120,8 @@ public final class Tracer {
         int low = choice.low(hands, values);
         int high = choice.high(hands, values);
         boolean any = choice.amount().kind() == Amount.Kind.ANY;
-        int usual = any ? (low + high) / 2 : choice.amount().middle();
+        int usual =
+                choice.isChance() ? 1 : any ? (low + high) / 2 : choice.amount().middle();
         int wanted = world.numbers().getOrDefault(choice.key(), usual);
         int number = nearestAllowed(choice, values, Math.max(low, Math.min(high, wanted)), low, high);
         values.set(choice.setting(), choice.chunk(), number);
@@ -148,6 +166,7 @@ public final class Tracer {
                 hands.layout(),
                 known(),
                 List.copyOf(shown),
+                passed,
                 List.copyOf(lost));
     }
 
@@ -165,6 +184,7 @@ public final class Tracer {
                     at.layout(),
                     roles(at),
                     at.shown(),
+                    at.passed(),
                     at.lost(),
                     ribbons));
         }

@@ -1,6 +1,7 @@
 package craftypocket.core.settings;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -90,6 +91,9 @@ public final class Sentence {
                 String text = switch (setting.kind()) {
                     case PLACE -> values.placeLabel(setting);
                     case ROLE -> values.roleLabel(setting);
+                    case BEATS -> beats(values.text(setting));
+                    case TEXT -> values.text(setting);
+                    case CHANCE -> "";
                     case OPTION -> setting.options().get(values.of(setting)).label();
                     default -> numbers.apply(setting);
                 };
@@ -100,6 +104,13 @@ public final class Sentence {
             filled.setCharAt(0, Character.toUpperCase(filled.charAt(0)));
         }
         return filled.toString();
+    }
+
+    private static String beats(String text) {
+        return Arrays.stream(text.split("[\\s,]+"))
+                .flatMap(word -> Beat.read(word).stream())
+                .map(Beat::words)
+                .collect(Collectors.joining(", "));
     }
 
     private static List<Part> takeApart(String template) {

@@ -1,5 +1,6 @@
 package craftypocket.core.settings;
 
+import craftypocket.core.chance.Chance;
 import craftypocket.core.layout.Hands;
 import java.util.List;
 
@@ -18,6 +19,7 @@ import java.util.List;
  * @param allows which amounts within the bounds are possible
  * @param options the values of an option, in order
  * @param optional whether a role may be left empty
+ * @param whyNot why an amount within the bounds that is not allowed is not, after “which”
  * @param phrase how a world is told by this setting, {@code #} standing for the number: “they cut off #”
  * @param partial whether chunks may add up to less than {@code max}
  */
@@ -31,6 +33,7 @@ public record Setting(
         Bound min,
         Bound max,
         Filter allows,
+        String whyNot,
         List<Option> options,
         boolean optional,
         boolean partial,
@@ -49,7 +52,13 @@ public record Setting(
         /** The letter of a role. */
         ROLE,
         /** One of a few words. */
-        OPTION
+        OPTION,
+        /** {@linkplain Beat Beats} of a count, one after another. */
+        BEATS,
+        /** A short text, such as a name to be spelled. */
+        TEXT,
+        /** Which of all shuffles somebody does: it is never stated, and differs from world to world. */
+        CHANCE
     }
 
     /** Who decides a setting that is left open. */
@@ -89,6 +98,7 @@ public record Setting(
                 (h, v) -> 0,
                 (h, v) -> Amount.MOST,
                 (h, v, amount) -> true,
+                "is excluded",
                 List.of(),
                 false,
                 false,
@@ -107,6 +117,23 @@ public record Setting(
         return of(name, label, Kind.CHUNKS, usual).between((h, v) -> 1, total);
     }
 
+    /** The beats of a count. */
+    public static Setting beats(String name, String label, String usual) {
+        return of(name, label, Kind.BEATS, usual);
+    }
+
+    public static Setting text(String name, String label, String usual) {
+        return of(name, label, Kind.TEXT, usual);
+    }
+
+    /** A real shuffle: the number says which of all shuffles it is. */
+    public static Setting chance() {
+        return of("shuffle", "Which shuffle", Kind.CHANCE, "")
+                .between((h, v) -> 1, (h, v) -> Chance.MOST_SHUFFLES)
+                .bySpectator()
+                .told("the shuffle is no. #");
+    }
+
     public static Setting place(String name, String label, String usual) {
         return of(name, label, Kind.PLACE, usual);
     }
@@ -120,44 +147,86 @@ public record Setting(
     public static Setting maybeRole(String name, String label) {
         Setting made = role(name, label, "");
         return made.copy(
-                made.index, made.decider, made.min, made.max, made.allows, made.options, true, false, made.phrase);
+                made.index,
+                made.decider,
+                made.min,
+                made.max,
+                made.allows,
+                made.whyNot,
+                made.options,
+                true,
+                false,
+                made.phrase);
     }
 
     /** One of a few words; the first is the usual one. */
     public static Setting option(String name, String label, Option... options) {
         Setting made = of(name, label, Kind.OPTION, options[0].name());
         return made.copy(
-                made.index, made.decider, made.min, made.max, made.allows, List.of(options), false, false, made.phrase);
+                made.index,
+                made.decider,
+                made.min,
+                made.max,
+                made.allows,
+                made.whyNot,
+                List.of(options),
+                false,
+                false,
+                made.phrase);
     }
 
     /** The same, within these bounds. */
     public Setting between(Bound newMin, Bound newMax) {
-        return copy(index, decider, newMin, newMax, allows, options, optional, partial, phrase);
+        return copy(index, decider, newMin, newMax, allows, whyNot, options, optional, partial, phrase);
     }
 
     /** The same, decided by a spectator when it is left open. */
     public Setting bySpectator() {
-        return copy(index, Decider.SPECTATOR, min, max, allows, options, optional, partial, phrase);
+        return copy(index, Decider.SPECTATOR, min, max, allows, whyNot, options, optional, partial, phrase);
     }
 
     /** The same, but for some amounts. */
     public Setting where(Filter newAllows) {
-        return copy(index, decider, min, max, newAllows, options, optional, partial, phrase);
+        return where(newAllows, whyNot);
+    }
+
+    /** The same, but for some amounts, with the reason: “which” and what follows. */
+    public Setting where(Filter newAllows, String newWhyNot) {
+        return copy(index, decider, min, max, newAllows, newWhyNot, options, optional, partial, phrase);
     }
 
     /** The same chunks, which may leave cards over. */
     public Setting leavingSome() {
-        return copy(index, decider, min, max, allows, options, optional, true, phrase);
+        return copy(index, decider, min, max, allows, whyNot, options, optional, true, phrase);
     }
 
     /** The same, with another phrase for a world. */
     public Setting told(String newPhrase) {
-        return copy(index, decider, min, max, allows, options, optional, partial, newPhrase);
+        return copy(index, decider, min, max, allows, whyNot, options, optional, partial, newPhrase);
+    }
+
+    /** The same under another name. */
+    public Setting renamed(String newName, String newLabel, String newUsual) {
+        return new Setting(
+                index,
+                newName,
+                newLabel,
+                kind,
+                newUsual,
+                decider,
+                min,
+                max,
+                (h, v, amount) -> true,
+                whyNot,
+                options,
+                optional,
+                partial,
+                phrase);
     }
 
     /** The same at a place among its fellows; only a {@link SettingList} gives it. */
     Setting at(int newIndex) {
-        return copy(newIndex, decider, min, max, allows, options, optional, partial, phrase);
+        return copy(newIndex, decider, min, max, allows, whyNot, options, optional, partial, phrase);
     }
 
     private Setting copy(
@@ -166,6 +235,7 @@ public record Setting(
             Bound newMin,
             Bound newMax,
             Filter newAllows,
+            String newWhyNot,
             List<Option> newOptions,
             boolean newOptional,
             boolean newPartial,
@@ -180,6 +250,7 @@ public record Setting(
                 newMin,
                 newMax,
                 newAllows,
+                newWhyNot,
                 newOptions,
                 newOptional,
                 newPartial,

@@ -15,6 +15,9 @@ public final class SettingReader {
     /** More chunks than this is no shuffle anybody does: one card at a time through the largest pack. */
     public static final int MOST_CHUNKS = Amount.MOST;
 
+    /** The longest text that anybody would spell out, card by card. */
+    public static final int MOST_LETTERS = 60;
+
     private final Cast cast;
     private final Places places;
     private final List<Problem> problems;
@@ -93,6 +96,23 @@ public final class SettingReader {
                 }
                 values.set(setting, 0, role);
             }
+            case BEATS -> values.stateBeats(setting, text, readBeats(text, field));
+            case TEXT -> {
+                if (text.length() > MOST_LETTERS) {
+                    problems.add(new Problem(
+                            field, text, "it is longer than " + MOST_LETTERS + " letters", "Write something shorter"));
+                }
+                values.stateText(setting, text);
+            }
+            case CHANCE -> {
+                if (!text.isEmpty()) {
+                    problems.add(new Problem(
+                            field,
+                            text,
+                            "a shuffle is left to chance",
+                            "Leave it empty; a way is chosen when you look"));
+                }
+            }
             case OPTION -> {
                 List<String> names =
                         setting.options().stream().map(Setting.Option::name).toList();
@@ -123,6 +143,22 @@ public final class SettingReader {
             problems.add(new Problem(field, text, "only one chunk can be the rest", "Give the others a number"));
         }
         return amounts;
+    }
+
+    private List<Beat> readBeats(String text, String field) {
+        List<Beat> beats = new ArrayList<>();
+        for (String word :
+                Arrays.stream(text.split("[\\s,]+")).filter(w -> !w.isEmpty()).toList()) {
+            Optional<Beat> beat = Beat.read(word);
+            if (beat.isEmpty()) {
+                problems.add(new Problem(field, word, "it must be a beat", "Write " + Beat.FORMS));
+            }
+            beat.ifPresent(beats::add);
+        }
+        if (beats.size() > Beat.MOST_BEATS) {
+            problems.add(new Problem(field, text, "there are more than " + Beat.MOST_BEATS + " beats", "Use fewer"));
+        }
+        return beats;
     }
 
     private int indexOf(Place place, String text, String field) {

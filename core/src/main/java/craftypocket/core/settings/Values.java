@@ -15,6 +15,7 @@ public final class Values {
     private final Amount[][] amounts;
     private final int[][] chunks;
     private final boolean[] allExact;
+    private final String[] texts;
 
     Values(Cast cast, Places places, int settings) {
         this.cast = cast;
@@ -23,6 +24,7 @@ public final class Values {
         amounts = new Amount[settings][];
         chunks = new int[settings][];
         allExact = new boolean[settings];
+        texts = new String[settings];
     }
 
     /** A copy for another worker, with the same settings and amounts of its own. */
@@ -31,6 +33,7 @@ public final class Values {
         System.arraycopy(numbers, 0, copy.numbers, 0, numbers.length);
         System.arraycopy(amounts, 0, copy.amounts, 0, amounts.length);
         System.arraycopy(allExact, 0, copy.allExact, 0, allExact.length);
+        System.arraycopy(texts, 0, copy.texts, 0, texts.length);
         for (int i = 0; i < chunks.length; i++) {
             copy.chunks[i] = chunks[i] == null ? null : chunks[i].clone();
         }
@@ -45,6 +48,16 @@ public final class Values {
     /** The sizes of the chunks in this world. */
     public int[] chunks(Setting setting) {
         return chunks[setting.index()];
+    }
+
+    /** The codes of the beats of a count, as {@link Beat} reads them. */
+    public int[] beats(Setting setting) {
+        return chunks[setting.index()];
+    }
+
+    /** A text as it was stated. */
+    public String text(Setting setting) {
+        return texts[setting.index()];
     }
 
     /** The amounts as they were stated: one, or one a chunk. */
@@ -115,6 +128,15 @@ public final class Values {
         } else {
             numbers[setting.index()] = number;
         }
+    }
+
+    void stateText(Setting setting, String text) {
+        texts[setting.index()] = text;
+    }
+
+    void stateBeats(Setting setting, String text, List<Beat> beats) {
+        stateText(setting, text);
+        chunks[setting.index()] = beats.stream().mapToInt(Beat::code).toArray();
     }
 
     void state(Setting setting, List<Amount> stated) {

@@ -67,7 +67,7 @@ class CardTextTest {
 
         assertThat(cards).hasSize(52);
         assertThat(Pack.of54().size()).isEqualTo(54);
-        assertThat(Pack.packet(5).numberOf(Side.face(6, Suit.SPADES))).isEqualTo(-1);
+        assertThat(Pack.packet(5).find("6S", n -> true)).isEqualTo(-1);
     }
 
     @Test

@@ -17,7 +17,7 @@ class HandsTest {
     private static Hands deck(int cards) {
         Places places = new Places();
         places.indexOf(Place.read("table:left").orElseThrow());
-        Hands hands = new Hands(cards, places, 1);
+        Hands hands = new Hands(Kit.plain(cards, 1), places, 1);
         IntStream.range(0, cards).forEach(card -> hands.lay(0, card, false));
         return hands;
     }
@@ -133,7 +133,7 @@ class HandsTest {
 
     @Test
     void seeing_a_known_card_finds_the_others_that_were_known_beside_it() {
-        Hands hands = new Hands(4, new Places(), 2);
+        Hands hands = new Hands(Kit.plain(4, 2), new Places(), 2);
         IntStream.range(0, 4).forEach(card -> hands.lay(0, card, false));
         hands.choose(0, 1);
         hands.learnName(Knower.PERFORMER, 0);

@@ -18,46 +18,43 @@ import org.junit.jupiter.api.Test;
 /** The worked example of CONTRIBUTING: a move is one class and one line in a list. */
 class AddedMoveTest {
 
-    /** {@code D[1..b] + ~D[b+1..n]}: everything below the break is turned over. */
-    static final class HalfPass extends Move {
+    /** {@code D[2] + D[1] + D[3..n]}: the top two cards change places. */
+    static final class SwapTopTwo extends Move {
 
         private final Setting pile = has(Setting.place("pile", "Of", "deck"));
 
-        HalfPass() {
+        SwapTopTwo() {
             super(
-                    "half-pass",
+                    "swap-top-two",
                     Family.CUTS,
-                    "Turn over below the break",
-                    Profile.secret(4, "from the sides"),
+                    "Swap the top two",
+                    Profile.secret(2, "from the sides"),
                     new Words(
-                            "Turn over secretly what lies below the break in {pile}.",
-                            "The cards below the break lie the other way up, in reverse order.",
+                            "Swap the top two cards of {pile}, below the eyes.",
+                            "The top card becomes the second, and the second the top card.",
                             "On the off beat, as the hands come together.",
-                            List.of("The break shows nowhere.", "The deck does not grow as it turns.")));
+                            List.of("Nothing is heard.", "The rest of the pile does not stir.")));
         }
 
         @Override
         public List<Need> needs(Values values) {
-            return List.of(Needs.breakHeld(pile, values));
+            return List.of(Needs.cards(pile, 2, values));
         }
 
         @Override
         public void perform(Hands hands, Values values) {
             int place = values.of(pile);
-            hands.turn(place, hands.useBreak(place) + 1, hands.size(place));
+            hands.transfer(place, 1, 1, place, 0);
         }
     }
 
     @Test
     void a_move_that_is_listed_can_be_used() {
         Catalogue catalogue =
-                new Catalogue(Stream.concat(AllMoves.CATALOGUE.moves().stream(), Stream.of(new HalfPass()))
+                new Catalogue(Stream.concat(AllMoves.CATALOGUE.moves().stream(), Stream.of(new SwapTopTwo()))
                         .toList());
-        Routine routine = new Routine(
-                new SetUp("5", List.of()),
-                List.of(),
-                List.of(Step.of("a", "hold-break", "depth", "2"), Step.of("b", "half-pass")),
-                List.of());
+        Routine routine =
+                new Routine(SetUp.of("5", List.of()), List.of(), List.of(Step.of("a", "swap-top-two")), List.of());
 
         var deck = Tracer.trace(PlanReader.read(routine, catalogue), World.USUAL)
                 .end()
@@ -65,6 +62,6 @@ class AddedMoveTest {
                 .piles()
                 .get(0);
 
-        assertThat(deck.slots()).containsExactly(0, 1, 4 | 0x80, 3 | 0x80, 2 | 0x80);
+        assertThat(deck.slots()).containsExactly(1, 0, 2, 3, 4);
     }
 }

@@ -1,7 +1,9 @@
 package craftypocket.core.moves;
 
 import craftypocket.core.Script;
+import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.Step;
+import craftypocket.core.run.Playground;
 import craftypocket.core.settings.Setting;
 import java.util.HashMap;
 import java.util.List;
@@ -14,11 +16,24 @@ public final class RandomRoutines {
 
     private static final List<String> PLACES = List.of("deck", "other-hand", "table:left", "spectator:Ines");
 
+    private static final List<String> BEATS = List.of(
+            "peel under-all-but peel peel",
+            "draw draw rest",
+            "all-but rest",
+            "block2 over-peel rest",
+            "peel rest",
+            "rest");
+
+    private static final Map<String, Routine> PLAYGROUNDS = new HashMap<>();
+
     private RandomRoutines() {}
 
     /** A routine that throws a deck about and then does the move, all with random settings. */
     public static Script with(Move move, long seed) {
         Random random = new Random(seed);
+        if (random.nextBoolean()) {
+            return onBeginning(move, random);
+        }
         int cards = 3 + random.nextInt(18);
         Script script = Script.deck(cards)
                 .selection("A", "Ines")
@@ -41,6 +56,18 @@ public final class RandomRoutines {
         return script.step(randomStep("move", move, cards, random));
     }
 
+    /** The move with random settings on one of the beginnings that the catalogue is tried on, mostly its own. */
+    private static Script onBeginning(Move move, Random random) {
+        Routine own = PLAYGROUNDS.computeIfAbsent(move.id(), id -> Playground.of(move));
+        List<Step> before = own.steps().subList(0, own.steps().size() - 1);
+        Routine routine = new Routine(own.setUp(), Playground.ROLES, before, List.of());
+        if (random.nextInt(3) == 0) {
+            Playground.Beginning other = Playground.BEGINNINGS.get(random.nextInt(Playground.BEGINNINGS.size()));
+            routine = new Routine(other.setUp(), Playground.ROLES, other.steps(), List.of());
+        }
+        return Script.from(routine).step(randomStep("move", move, 12, random));
+    }
+
     private static Step randomStep(String id, Move move, int cards, Random random) {
         Map<String, String> settings = new HashMap<>();
         for (Setting setting : move.settings().all()) {
@@ -53,7 +80,13 @@ public final class RandomRoutines {
         return switch (setting.kind()) {
             case AMOUNT -> random.nextInt(4) == 0 ? String.valueOf(random.nextInt(cards + 2)) : "any";
             case ESTIMATE -> (4 + random.nextInt(5)) + "±2";
-            case CHUNKS -> random.nextBoolean() ? "1 rest" : (1 + random.nextInt(4)) + " any rest";
+            case BEATS -> BEATS.get(random.nextInt(BEATS.size()));
+            case TEXT -> random.nextBoolean() ? setting.usual() : "sea";
+            case CHANCE -> "";
+            case CHUNKS ->
+                setting.partial() && random.nextBoolean()
+                        ? "1 1"
+                        : random.nextBoolean() ? "1 rest" : (1 + random.nextInt(4)) + " any rest";
             case PLACE -> random.nextInt(3) > 0 ? setting.usual() : PLACES.get(random.nextInt(PLACES.size()));
             case ROLE ->
                 random.nextBoolean() ? setting.usual() : List.of("A", "K", "L").get(random.nextInt(3));

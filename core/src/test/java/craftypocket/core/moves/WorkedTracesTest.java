@@ -5,9 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import craftypocket.core.Script;
 import craftypocket.core.run.Survey;
 import craftypocket.core.run.Trace;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Traces worked out by hand, card by card. */
 class WorkedTracesTest {
@@ -115,5 +119,29 @@ class WorkedTracesTest {
         Trace trace = free.trace(Map.of("s1.depth", 10, "s2.depth", 29));
 
         assertThat(Script.cards(trace, "deck")).startsWith(40, 41);
+    }
+
+    /**
+     * Common practice: a packet of P switches P − 1 cards over a break under P − 1. The packet is a b c d, cards 49 to 52;
+     * the deck 1 2 3 4 …
+     */
+    @ParameterizedTest
+    @ValueSource(ints = {4, 5, 6})
+    void add_on_switch_of_packets_of_four_five_and_six(int packet) {
+        Script script = Script.deck(52)
+                .step("lift-packet", "end", "bottom", "count", String.valueOf(packet), "to", "other-hand")
+                .step("hold-break", "depth", String.valueOf(packet - 1))
+                .step("add-on");
+        List<Integer> sides = script.cards("deck").stream().map(Math::abs).toList();
+        List<Integer> expected = new ArrayList<>(List.of(52));
+        IntStream.rangeClosed(1, packet - 1).forEach(expected::add);
+        IntStream.rangeClosed(1, packet - 1).forEach(turned -> expected.add(52 - turned));
+        expected.add(packet);
+
+        assertThat(sides).startsWith(expected.toArray(Integer[]::new)).hasSize(52);
+        assertThat(script.step("deal-singly", "count", String.valueOf(packet), "face", "down")
+                        .cards("table:dealt"))
+                .last()
+                .matches(last -> Math.abs(last) == 52);
     }
 }

@@ -45,7 +45,7 @@ class PlanReaderTest {
     @Test
     void all_problems_are_listed_at_once() {
         Routine routine = new Routine(
-                new SetUp("60", List.of(new Placement("ZZ", 1, false), new Placement("AS", 70, false))),
+                SetUp.of("60", List.of(new Placement("ZZ", 1, false), new Placement("AS", 70, false))),
                 List.of(new Role("AA", RoleKind.KEY, "", "XX"), new Role("B", RoleKind.SELECTION, "<script>", "")),
                 List.of(),
                 List.of());

@@ -4,27 +4,31 @@ import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 
-/** A card is the only one of its pile that lies face up. */
+/** A card is the only one of its pile that lies its way: the only one face up, or the only one face down. */
 public final class OnlyFaceUp extends ClaimKind {
 
     private final Setting role = has(Setting.role("role", "This card", "A"));
+    private final Setting side =
+            has(Setting.option("side", "Alone in lying", new Option("up", "face up"), new Option("down", "face down")));
 
     public OnlyFaceUp() {
-        super("only-face-up", "The only one face up", "{role} is the only card of its pile that lies face up");
+        super("only-face-up", "The only one reversed", "{role} is the only card of its pile that lies {side}");
     }
 
     @Override
     public Check check(Values values) {
         int wanted = values.of(role);
-        return hands -> hands.cardOf(wanted) >= 0 && onlyFaceUp(hands, hands.cardOf(wanted));
+        boolean up = values.is(side, "up");
+        return hands -> hands.cardOf(wanted) >= 0 && alone(hands, hands.cardOf(wanted), up);
     }
 
-    private static boolean onlyFaceUp(Hands hands, int card) {
+    private static boolean alone(Hands hands, int card, boolean up) {
         int place = hands.placeOf(card);
         for (int position = 1; position <= hands.size(place); position++) {
-            if (hands.faceUp(place, position) != (hands.card(place, position) == card)) {
+            if ((hands.faceUp(place, position) == up) != (hands.card(place, position) == card)) {
                 return false;
             }
         }

@@ -1,12 +1,66 @@
 package craftypocket.core.moves.counts;
 
 import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
 import java.util.List;
 
-/** The counts and displays of the catalogue. */
+/** The counts, displays and switches of the catalogue. */
 public final class Counts {
 
-    public static final List<Move> ALL = List.of(new HiddenThird());
+    public static final List<Move> ALL = List.of(
+            new BeatCount(
+                    "hidden-third",
+                    "Count hiding the third",
+                    Profile.secret(3, "from behind"),
+                    new Words(
+                            "Count {pile} as four: {beats}.",
+                            "The bottom card becomes the second. Seen are the first, the second, the last, and the first again.",
+                            "Look at the cards, as you would if it were fair.",
+                            List.of(
+                                    "The exchange on the beat, no faster than the others.",
+                                    "All beats alike, slowly first.")),
+                    "peel under-all-but peel peel"),
+            new BeatCount(
+                    "bottom-bottom-bottom-top",
+                    "Count three from the bottom, the rest as one",
+                    Profile.secret(3, "from behind"),
+                    new Words(
+                            "Count {pile} as four: {beats}.",
+                            "The order stays. Seen are the last three from the bottom, then the top card with the others under it.",
+                            "Look at the cards, as you would if it were fair.",
+                            List.of(
+                                    "Draw each card, as if it were the only one.",
+                                    "The last packet is held as a single card.")),
+                    "draw draw draw rest"),
+            new BeatCount(
+                    "block-push",
+                    "Count with a pushed block",
+                    Profile.secret(4, "from behind"),
+                    new Words(
+                            "Count {pile} as four, pushing off all but the bottom card first: {beats}.",
+                            "The order stays. Seen are the top card, the two from the bottom, and the top card again.",
+                            "Look at the cards, as you would if it were fair.",
+                            List.of(
+                                    "The block is pushed square, by its corner.",
+                                    "The singles come from under it at the same pace.")),
+                    "all-but under-peel draw rest"),
+            new BeatCount(
+                    "count-beats",
+                    "Count by your own beats",
+                    Profile.secret(3, "from behind"),
+                    new Words(
+                            "Count {pile}: {beats}.",
+                            "Each beat shows one card as it lands. The order follows from the beats.",
+                            "Look at the cards, as you would if it were fair.",
+                            List.of("All beats alike.", "No card is seen that should not be.")),
+                    "peel peel rest"),
+            new MultipleLift(),
+            new GlideDraw(),
+            new AddOn(),
+            new ShowSides(),
+            new FeedSandwich(),
+            new WristTurn());
 
     private Counts() {}
 }

@@ -16,6 +16,9 @@ public final class Cuts {
             new SlipCut(),
             new SwingCut(),
             new Pass(),
+            new HalfPass(),
+            new CutTopUnderBreak(),
+            new CutToKey(),
             new Crosswise());
 
     private Cuts() {}

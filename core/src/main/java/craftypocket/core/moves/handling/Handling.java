@@ -13,6 +13,11 @@ public final class Handling {
             new DealPastKey(),
             new TurnOver(),
             new TurnTop(),
+            new TurnCard(),
+            new ShowCard(),
+            new ExchangeBlocks(),
+            new HandOver(),
+            new LetGo(),
             new HoldBreak(),
             new FollowCard());
 

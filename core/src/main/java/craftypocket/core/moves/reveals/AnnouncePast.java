@@ -1,6 +1,7 @@
 package craftypocket.core.moves.reveals;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Caution;
 import craftypocket.core.moves.Dealing;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
@@ -77,6 +78,11 @@ final class AnnouncePast extends Move {
                         values.roleLabel(role) + " lies face up before number "
                                 + values.amount(number).words() + " is reached",
                         false));
+    }
+
+    @Override
+    public List<Caution> cautions() {
+        return List.of(Caution.WAGER);
     }
 
     @Override

@@ -1,12 +1,37 @@
 package craftypocket.core.moves.reveals;
 
 import craftypocket.core.moves.Move;
+import craftypocket.core.reckon.Spelling;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Setting.Option;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 
 /** The reveals of the catalogue. */
 public final class Reveals {
 
-    public static final List<Move> ALL = List.of(new AnnouncePast(), new NameIt(), new TurnItOver());
+    public static final List<Move> ALL = List.of(
+            new AnnouncePast(),
+            new NameIt(),
+            new TurnItOver(),
+            new TopCardTurn(),
+            new SpellTo(),
+            new CountTo(),
+            new OnlyReversed(),
+            new ShowBetween(),
+            new DoubleSpellCut(),
+            new FindOrderCard());
 
     private Reveals() {}
+
+    /** The language in which a name is spelled; its number is the place of the {@link Spelling.Language}. */
+    static Setting language() {
+        return Setting.option(
+                "language",
+                "Language",
+                Arrays.stream(Spelling.Language.values())
+                        .map(l -> new Option(l.name().toLowerCase(Locale.ROOT).replace('_', '-'), l.label()))
+                        .toArray(Option[]::new));
+    }
 }

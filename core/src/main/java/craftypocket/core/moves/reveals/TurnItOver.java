@@ -1,7 +1,6 @@
 package craftypocket.core.moves.reveals;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -32,13 +31,7 @@ final class TurnItOver extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        int card = values.of(role);
-        return List.of(
-                Needs.chosen(role, values),
-                new Need(
-                        hands -> hands.cardOf(card) < 0 || hands.placeKnown(card) == PlaceKnowledge.EXACT,
-                        "You do not know where " + values.roleLabel(role) + " is.",
-                        "Find it beside your key, or keep a break at it, before this step."));
+        return List.of(Needs.chosen(role, values), Needs.placeKnown(role, values));
     }
 
     @Override

@@ -2,6 +2,7 @@ package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.moves.Dealing;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -65,7 +66,7 @@ final class ReturnDropKey extends Move {
         int from = hands.placeOf(hands.cardOf(chosen));
         int fromPosition = hands.positionIn(from, hands.cardOf(chosen));
         if (values.is(way, HINDU)) {
-            drawOff(hands, into, below, values.of(pull));
+            Dealing.drawOff(hands, into, below, values.of(pull));
         }
         hands.transfer(from, fromPosition - 1, 1, into, 0);
         if (values.is(way, CUT)) {
@@ -77,13 +78,6 @@ final class ReturnDropKey extends Move {
         hands.knowPlace(chosen, PlaceKnowledge.EXACT);
         if (!values.exact(at)) {
             hands.blurPlaces(into);
-        }
-    }
-
-    /** The top cards change their order as pulls of one size, the last of them smaller, land one on another. */
-    private static void drawOff(Hands hands, int place, int count, int pull) {
-        for (int drawn = 0; drawn < count; drawn += pull) {
-            hands.transfer(place, drawn, Math.min(pull, count - drawn), place, 0);
         }
     }
 }

@@ -51,8 +51,7 @@ final class ReturnOnLower extends Move {
     public void perform(Hands hands, Values values) {
         int into = values.of(pile);
         int chosen = values.of(role);
-        int from = hands.placeOf(hands.cardOf(chosen));
-        hands.transfer(from, hands.positionIn(from, hands.cardOf(chosen)) - 1, 1, into, values.of(at));
+        hands.bring(chosen, into, values.of(at));
         boolean held = values.is(keep, "break");
         if (held) {
             hands.hold(into, Hold.Kind.BREAK, values.of(at));

@@ -14,7 +14,13 @@ public final class Selections {
             new BuryPacket(),
             new DealToNumber(),
             new ReturnThrowCentre(),
-            new DepthInsert());
+            new DepthInsert(),
+            new TouchAndOutJog(),
+            new RifflePeek(),
+            new ReturnCoverCard(),
+            new ReturnFourUnder(),
+            new SandwichCut(),
+            new SlipReturn());
 
     private Selections() {}
 }

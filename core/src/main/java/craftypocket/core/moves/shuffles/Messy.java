@@ -52,7 +52,8 @@ final class Messy extends Move {
             depth += sizes[i];
         }
         hands.transfer(place, hands.size(place) - 1, 1, place, 0);
-        // Where the halves meet back to back, a bent deck opens by itself.
-        hands.hold(place, Hold.Kind.STEP, turned + 1);
+        // Where the halves meet back to back, a bent deck opens by itself; with another, the hand keeps a break there.
+        boolean bent = hands.depthOf(place, Hold.Kind.BEND) >= 0;
+        hands.hold(place, bent ? Hold.Kind.STEP : Hold.Kind.BREAK, turned + 1);
     }
 }

@@ -18,7 +18,13 @@ public final class Shuffles {
             new FaroOut(),
             new FaroIn(),
             new Messy(),
-            new TurnUpperHalf());
+            new TurnUpperHalf(),
+            new ShowMixture(),
+            new RiffleKeep(),
+            new SpectatorRiffle(),
+            new SpectatorOverhand(),
+            new Wash(),
+            new LopsidedRiffle());
 
     private Shuffles() {}
 }

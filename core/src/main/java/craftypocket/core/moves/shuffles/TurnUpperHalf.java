@@ -38,6 +38,7 @@ final class TurnUpperHalf extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
-        hands.turn(place, 1, hands.use(place, Hold.Kind.STEP));
+        boolean opens = hands.depthOf(place, Hold.Kind.STEP) >= 0;
+        hands.turn(place, 1, hands.use(place, opens ? Hold.Kind.STEP : Hold.Kind.BREAK));
     }
 }

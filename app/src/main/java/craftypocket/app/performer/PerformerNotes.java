@@ -1,0 +1,112 @@
+package craftypocket.app.performer;
+
+import craftypocket.app.routines.RoutineDocument.OwnMoveDocument;
+import craftypocket.core.moves.Handedness;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Keeps what the performer says of themselves. */
+@Service
+@Transactional
+public class PerformerNotes {
+
+    private static final String HAND = "hand";
+    private static final String MOVE = "move";
+    private static final String HINT = "hint";
+    private static final String OWN_MOVE = "own-move";
+
+    private final JdbcClient database;
+    private final JsonMapper json;
+
+    PerformerNotes(JdbcClient database, JsonMapper json) {
+        this.database = database;
+        this.json = json;
+    }
+
+    private record Note(String id, String document) {}
+
+    @Transactional(readOnly = true)
+    PerformerDocument all() {
+        TreeMap<String, PerformerDocument.MoveNoteDocument> moves = new TreeMap<>();
+        notes(MOVE)
+                .forEach(note -> moves.put(
+                        note.id(), json.readValue(note.document(), PerformerDocument.MoveNoteDocument.class)));
+        return new PerformerDocument(
+                hand().name().toLowerCase(Locale.ROOT),
+                moves,
+                ownMoves(),
+                notes(HINT).stream().map(Note::id).toList());
+    }
+
+    /** For which hand the performer wants to read. */
+    @Transactional(readOnly = true)
+    public Handedness hand() {
+        Optional<Note> hand = notes(HAND).stream().findFirst();
+        return hand.map(note -> Handedness.valueOf(note.document())).orElse(Handedness.RIGHT);
+    }
+
+    /** By the id of a move, how well the performer can do it, from 1 to 5; moves that were never marked are missing. */
+    @Transactional(readOnly = true)
+    public Map<String, Integer> skills() {
+        Map<String, Integer> skills = new TreeMap<>();
+        all().moves().forEach((id, note) -> skills.put(id, note.skill()));
+        return skills;
+    }
+
+    @Transactional(readOnly = true)
+    public List<OwnMoveDocument> ownMoves() {
+        return notes(OWN_MOVE).stream()
+                .map(note -> json.readValue(note.document(), OwnMoveDocument.class))
+                .toList();
+    }
+
+    void keepHand(String hand) {
+        keep(HAND, HAND, hand.toUpperCase(Locale.ROOT));
+    }
+
+    void keepMove(String id, PerformerDocument.MoveNoteDocument note) {
+        keep(MOVE, id, json.writeValueAsString(note));
+    }
+
+    void keepOwnMove(OwnMoveDocument move) {
+        keep(OWN_MOVE, move.id(), json.writeValueAsString(move));
+    }
+
+    void putAside(String rule) {
+        keep(HINT, rule, "");
+    }
+
+    void takeUp(String rule) {
+        drop(HINT, rule);
+    }
+
+    void dropOwnMove(String id) {
+        drop(OWN_MOVE, id);
+    }
+
+    private List<Note> notes(String kind) {
+        return database.sql("select id, document from performer_note where kind = ? order by id")
+                .param(kind)
+                .query((row, number) -> new Note(row.getString(1), row.getString(2)))
+                .list();
+    }
+
+    private void keep(String kind, String id, String document) {
+        database.sql("merge into performer_note key (kind, id) values (?, ?, ?)")
+                .params(kind, id, document)
+                .update();
+    }
+
+    private void drop(String kind, String id) {
+        database.sql("delete from performer_note where kind = ? and id = ?")
+                .params(kind, id)
+                .update();
+    }
+}

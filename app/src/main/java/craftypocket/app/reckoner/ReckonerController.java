@@ -1,0 +1,139 @@
+package craftypocket.app.reckoner;
+
+import craftypocket.app.http.AnswersWithProblems;
+import craftypocket.core.cards.Card;
+import craftypocket.core.cards.CardText;
+import craftypocket.core.cards.Pack;
+import craftypocket.core.reckon.CardSize;
+import craftypocket.core.reckon.Overhands;
+import craftypocket.core.reckon.Riffles;
+import craftypocket.core.reckon.SafeNumber;
+import craftypocket.core.reckon.Spelling;
+import craftypocket.core.reckon.Thickness;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Quick arithmetic away from any routine. */
+@RestController
+@RequestMapping("/api/reckoner")
+@AnswersWithProblems
+class ReckonerController {
+
+    private static final int MOST_RIFFLES_SHOWN = 10;
+    private static final int MOST_OVERHANDS_SHOWN = 8;
+
+    record ShareDocument(int value, double share) {}
+
+    /**
+     * Odds of shuffles.
+     *
+     * @param riffles how far from random after 1 to 10 riffles, from 1, told at once, to 0
+     * @param topStays by the size of the upper packet, the chance that its top card stays on top
+     * @param neighbours after 1 to 8 overhand shuffles, the chance that two neighbours were never parted
+     */
+    record OddsDocument(
+            @NotNull List<ShareDocument> riffles,
+            @NotNull List<ShareDocument> topStays,
+            @NotNull List<ShareDocument> neighbours) {}
+
+    record SafeNumberDocument(int smallest, int pastTheKey) {}
+
+    record SpelledDocument(int letters, @NotNull List<String> cards) {}
+
+    record ThicknessDocument(double card, int cards, double millimetres) {}
+
+    record FitDocument(
+            boolean poker,
+            boolean bridge,
+            @NotNull String pokerSize,
+            @NotNull String bridgeSize) {}
+
+    @GetMapping("/odds")
+    OddsDocument odds(
+            @RequestParam(defaultValue = "52")
+                    @Min(value = 2, message = "at least 2")
+                    @Max(value = Riffles.MOST_CARDS, message = "at most 104")
+                    int cards,
+            @RequestParam(defaultValue = "7")
+                    @Min(value = 1, message = "at least 1")
+                    @Max(value = 104, message = "at most 104")
+                    int chunks) {
+        return new OddsDocument(
+                IntStream.rangeClosed(1, MOST_RIFFLES_SHOWN)
+                        .mapToObj(m -> new ShareDocument(m, Riffles.distance(cards, m)))
+                        .toList(),
+                IntStream.range(1, cards)
+                        .mapToObj(upper -> new ShareDocument(upper, Riffles.topStays(upper, cards - upper)))
+                        .toList(),
+                IntStream.rangeClosed(1, MOST_OVERHANDS_SHOWN)
+                        .mapToObj(times -> new ShareDocument(
+                                times, Overhands.neighboursStay(cards, Math.min(chunks, cards), times)))
+                        .toList());
+    }
+
+    /** The smallest number that may be announced past a key at an estimated depth. */
+    @GetMapping("/safe-number")
+    SafeNumberDocument safeNumber(
+            @RequestParam @Min(value = 1, message = "at least 1") @Max(value = 104, message = "at most 104") int depth,
+            @RequestParam @Min(value = 0, message = "at least 0") @Max(value = 50, message = "at most 50") int error) {
+        return new SafeNumberDocument(new SafeNumber(depth, error).smallest(), SafeNumber.PAST_THE_KEY);
+    }
+
+    /** The 52 cards by the length of their names. */
+    @GetMapping("/spelling")
+    List<SpelledDocument> spelling(@RequestParam(defaultValue = "ENGLISH") Spelling.Language language) {
+        Map<Integer, List<String>> byLength = Pack.of52().cards().stream()
+                .map(Card::front)
+                .collect(Collectors.groupingBy(
+                        side -> Spelling.length(side, language.ordinal()),
+                        TreeMap::new,
+                        Collectors.mapping(CardText::sign, Collectors.toList())));
+        return byLength.entrySet().stream()
+                .map(entry -> new SpelledDocument(entry.getKey(), entry.getValue()))
+                .toList();
+    }
+
+    /** Depth from thickness and back, with a deck that was measured. */
+    @GetMapping("/thickness")
+    ThicknessDocument thickness(
+            @RequestParam(defaultValue = "15.1")
+                    @Min(value = 1, message = "at least 1")
+                    @Max(value = 60, message = "at most 60")
+                    double pack,
+            @RequestParam(defaultValue = "52")
+                    @Min(value = 2, message = "at least 2")
+                    @Max(value = 104, message = "at most 104")
+                    int cards,
+            @RequestParam(defaultValue = "5")
+                    @Min(value = 0, message = "at least 0")
+                    @Max(value = 60, message = "at most 60")
+                    double block) {
+        double card = Thickness.ofCard(pack, cards);
+        int depth = Thickness.cards(block, card);
+        return new ThicknessDocument(card, depth, Thickness.of(depth, card));
+    }
+
+    /** Whether cards go flat into a holder of this inner size, in millimetres. */
+    @GetMapping("/fit")
+    FitDocument fit(
+            @RequestParam @Min(value = 1, message = "at least 1") @Max(value = 1000, message = "at most 1000")
+                    double wide,
+            @RequestParam @Min(value = 1, message = "at least 1") @Max(value = 1000, message = "at most 1000")
+                    double high) {
+        return new FitDocument(
+                CardSize.POKER.fits(wide, high),
+                CardSize.BRIDGE.fits(wide, high),
+                CardSize.POKER.millimetres(),
+                CardSize.BRIDGE.millimetres());
+    }
+}

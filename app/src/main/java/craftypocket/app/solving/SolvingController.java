@@ -1,0 +1,179 @@
+package craftypocket.app.solving;
+
+import craftypocket.app.http.AnswersWithProblems;
+import craftypocket.app.performer.PerformerNotes;
+import craftypocket.app.routines.RoutineDocument;
+import craftypocket.app.routines.RoutineDocument.SpecDocument;
+import craftypocket.app.routines.RoutineDocument.StepDocument;
+import craftypocket.core.moves.AllMoves;
+import craftypocket.core.moves.Move;
+import craftypocket.core.solve.Bridge;
+import craftypocket.core.solve.BridgeFinder;
+import craftypocket.core.solve.Sweep;
+import craftypocket.core.solve.Unknown;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.Predicate;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Answers what a number must be, and which moves lead somewhere. Nothing is stored; whatever takes long can be stopped. */
+@RestController
+@RequestMapping("/api")
+@AnswersWithProblems
+class SolvingController {
+
+    private static final String NAME = "[A-Za-z0-9-]{1,60}";
+    private static final String NAME_RULE = "1 to 60 letters, digits and hyphens";
+
+    /**
+     * A number to be solved for.
+     *
+     * @param computation a name under which it can be stopped
+     * @param kind {@code step}, {@code claim}, {@code start} or {@code pile}
+     * @param id the step, the claim, or the place of the pile
+     * @param setting the setting, or the code of the card
+     * @param most the last value to try
+     */
+    record SweepRequest(
+            @NotNull @Pattern(regexp = NAME, message = NAME_RULE)
+            String computation,
+
+            @NotNull @Valid RoutineDocument routine,
+
+            @NotNull @Pattern(regexp = "step|claim|start|pile", message = "must be step, claim, start or pile")
+            String kind,
+
+            @NotNull @Size(max = 60, message = "at most 60 letters")
+            String id,
+
+            @NotNull @Size(max = 60, message = "at most 60 letters")
+            String setting,
+
+            @Min(value = 1, message = "at least 1") @Max(value = 104, message = "at most 104")
+            int most) {}
+
+    /** {@code best} is 0 when nothing ever holds. */
+    record SweepDocument(@NotNull List<PointDocument> points, int best, boolean stopped) {}
+
+    record PointDocument(
+            int value,
+            double share,
+            double low,
+            double high,
+            long worlds,
+            boolean exhaustive,
+            @NotNull String because) {}
+
+    /**
+     * A claim to be reached.
+     *
+     * @param computation a name under which it can be stopped
+     * @param after the step after which the bridge begins; empty for the set-up
+     * @param onlyMine whether only moves that the performer marked as possible are used
+     */
+    record BridgeRequest(
+            @NotNull @Pattern(regexp = NAME, message = NAME_RULE)
+            String computation,
+
+            @NotNull @Valid RoutineDocument routine,
+
+            @NotNull @Size(max = 40, message = "at most 40 letters")
+            String after,
+
+            @NotNull @Valid SpecDocument goal,
+            boolean onlyMine) {}
+
+    /** {@code outcome} is found, none or stopped. */
+    record BridgeDocument(@NotNull String outcome, @NotNull List<WayDocument> ways, int tried, int within) {}
+
+    record WayDocument(
+            @NotNull List<StepDocument> steps, @NotNull List<String> names, int difficulty, int secret, double share) {}
+
+    record ComputationsDocument(int running) {}
+
+    private final Computations computations;
+    private final PerformerNotes notes;
+
+    SolvingController(Computations computations, PerformerNotes notes) {
+        this.computations = computations;
+        this.notes = notes;
+    }
+
+    /** How the routine stands with each value of one number. */
+    @PostMapping("/sweep")
+    SweepDocument sweep(@Valid @RequestBody SweepRequest request) {
+        Unknown unknown = new Unknown(
+                Unknown.Kind.valueOf(request.kind().toUpperCase(Locale.ROOT)), request.id(), request.setting());
+        Sweep sweep = computations.during(
+                request.computation(),
+                stop -> Sweep.over(request.routine().toCore(), unknown, request.most(), AllMoves.CATALOGUE, stop));
+        return new SweepDocument(
+                sweep.points().stream()
+                        .map(p -> new PointDocument(
+                                p.value(), p.share(), p.low(), p.high(), p.worlds(), p.exhaustive(), p.because()))
+                        .toList(),
+                sweep.best().orElse(0),
+                sweep.stopped());
+    }
+
+    /** Moves that lead from the layout after a step to a claim. */
+    @PostMapping("/bridge")
+    BridgeDocument bridge(@Valid @RequestBody BridgeRequest request) {
+        Map<String, Integer> skills = notes.skills();
+        Predicate<Move> allowed = request.onlyMine() ? move -> skills.getOrDefault(move.id(), 0) > 0 : move -> true;
+        Bridge bridge = computations.during(
+                request.computation(),
+                stop -> BridgeFinder.find(
+                        request.routine().toCore(),
+                        AllMoves.CATALOGUE,
+                        request.after(),
+                        request.goal().toCore(),
+                        allowed,
+                        stop));
+        return new BridgeDocument(
+                bridge.outcome().name().toLowerCase(Locale.ROOT),
+                bridge.ways().stream().map(SolvingController::way).toList(),
+                bridge.tried(),
+                bridge.within());
+    }
+
+    private static WayDocument way(Bridge.Way way) {
+        return new WayDocument(
+                way.steps().stream()
+                        .map(s -> new StepDocument(s.id(), s.move(), s.settings(), null, ""))
+                        .toList(),
+                way.steps().stream()
+                        .map(s ->
+                                AllMoves.CATALOGUE.find(s.move()).orElseThrow().name())
+                        .toList(),
+                way.difficulty(),
+                way.secret(),
+                way.share());
+    }
+
+    /** Stops a computation; one that is over already is none of its concern. */
+    @DeleteMapping("/computations/{name}")
+    ComputationsDocument stop(@PathVariable String name) {
+        computations.stop(name);
+        return new ComputationsDocument(computations.count());
+    }
+
+    /** How many computations are under way. */
+    @GetMapping("/computations")
+    ComputationsDocument running() {
+        return new ComputationsDocument(computations.count());
+    }
+}

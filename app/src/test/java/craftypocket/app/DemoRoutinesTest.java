@@ -1,0 +1,105 @@
+package craftypocket.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import craftypocket.app.routines.RoutineDocument;
+import craftypocket.core.cards.CardText;
+import craftypocket.core.moves.AllMoves;
+import craftypocket.core.routine.Routine;
+import craftypocket.core.run.Plan;
+import craftypocket.core.run.PlanReader;
+import craftypocket.core.run.Survey;
+import craftypocket.core.run.SurveyOptions;
+import craftypocket.core.run.Surveyor;
+import craftypocket.core.run.Trace;
+import craftypocket.core.run.Tracer;
+import craftypocket.core.run.World;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/**
+ * Every routine that ships: where its cards are at every step, and what holds over all choices. The traces in
+ * {@code demo-traces} were written out by the program, in a world where every choice is as usual, and then read against the
+ * definitions of the moves: places of the roles, sizes of the piles, what is seen.
+ */
+class DemoRoutinesTest {
+
+    static List<String> demos() throws IOException {
+        try (Stream<Path> files = Files.list(Path.of("src/main/resources/demo"))) {
+            return files.map(f -> f.getFileName().toString().replace(".json", ""))
+                    .sorted()
+                    .toList();
+        }
+    }
+
+    private static Plan plan(String demo) throws IOException {
+        String file = Files.readString(Path.of("src/main/resources/demo", demo + ".json"));
+        Routine routine =
+                RunningApplication.JSON.readValue(file, RoutineDocument.class).toCore();
+        return PlanReader.read(routine, AllMoves.CATALOGUE);
+    }
+
+    @ParameterizedTest
+    @MethodSource("demos")
+    void every_step_and_every_verdict_is_as_worked_out(String demo) throws IOException {
+        Plan plan = plan(demo);
+        List<String> found = new ArrayList<>(trace(plan));
+        found.addAll(verdicts(plan));
+        Path expected = Path.of("src/test/resources/demo-traces", demo + ".txt");
+        if (Boolean.getBoolean("demos.write")) {
+            Files.write(expected, found);
+        }
+
+        assertThat(found).isEqualTo(Files.readAllLines(expected));
+    }
+
+    /** A line a moment: the roles with place and position (an arrow: face up), the sizes of the piles, what all see. */
+    private static List<String> trace(Plan plan) {
+        List<String> lines = new ArrayList<>();
+        List<Trace.Moment> moments = Tracer.trace(plan, World.USUAL).moments();
+        for (int i = 0; i < moments.size(); i++) {
+            Trace.Moment moment = moments.get(i);
+            String id = i == 0 ? "set-up" : plan.steps().get(i - 1).step().id();
+            List<String> roles = new ArrayList<>();
+            for (int role = 0; role < moment.roles().size(); role++) {
+                Trace.RoleState state = moment.roles().get(role);
+                if (state.place() != null && state.chosen()) {
+                    roles.add(plan.cast().part(role).letter() + " "
+                            + state.place().text() + " " + state.position() + (state.faceUp() ? "↑" : ""));
+                }
+            }
+            String piles = moment.layout().piles().stream()
+                    .map(pile -> pile.place().text() + " " + pile.size())
+                    .collect(Collectors.joining(", "));
+            String shown = moment.shown().stream()
+                    .filter(s -> !s.onlyPerformer())
+                    .map(s -> CardText.sign(plan.pack().card(s.card()).side(s.front())))
+                    .collect(Collectors.joining(" "));
+            String broken = moment.broken().map(o -> " BROKEN " + o.reason()).orElse("");
+            lines.add(id + (moment.skipped() ? " (skipped)" : "") + " | " + String.join(", ", roles) + " | " + piles
+                    + (shown.isEmpty() ? "" : " | " + shown) + broken);
+        }
+        return lines;
+    }
+
+    private static List<String> verdicts(Plan plan) {
+        Survey survey = Surveyor.survey(plan, SurveyOptions.withDefaults().withSample(20_000, 1));
+        List<String> lines = new ArrayList<>();
+        lines.add(survey.exhaustive() ? survey.worlds() + " worlds" : "sampled");
+        survey.findings().stream()
+                .map(finding -> finding.condition().id() + " "
+                        + finding.condition().kind().name().toLowerCase(Locale.ROOT) + " "
+                        + finding.verdict().name().toLowerCase(Locale.ROOT))
+                .filter(line -> line.contains(" claim ") || !line.endsWith(" always"))
+                .forEach(lines::add);
+        return lines;
+    }
+}

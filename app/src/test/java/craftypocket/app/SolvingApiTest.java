@@ -1,0 +1,78 @@
+package craftypocket.app;
+
+import static craftypocket.app.RunningApplication.delete;
+import static craftypocket.app.RunningApplication.demo;
+import static craftypocket.app.RunningApplication.get;
+import static craftypocket.app.RunningApplication.post;
+import static craftypocket.app.RunningApplication.put;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(RunningApplication.class)
+class SolvingApiTest {
+
+    private static String sweep(String computation, String routine, String kind, String id, String setting, int most) {
+        return "{\"computation\": \"%s\", \"routine\": %s, \"kind\": \"%s\", \"id\": \"%s\", \"setting\": \"%s\", \"most\": %d}"
+                .formatted(computation, routine, kind, id, setting, most);
+    }
+
+    private static String bridge(String routine, boolean onlyMine) {
+        return """
+                {"computation": "b", "routine": %s, "after": "back", "onlyMine": %s,
+                 "goal": {"kind": "position", "settings": {"role": "A", "nth": "1"}}}""".formatted(routine, onlyMine);
+    }
+
+    @Test
+    void a_number_is_solved_for() {
+        JsonNode curve = post("/api/sweep", sweep("s", demo(1), "step", "deal", "number", 52))
+                .json();
+
+        // 17 give or take 3, and two more.
+        assertThat(curve.path("best").asInt()).isEqualTo(22);
+        assertThat(curve.path("stopped").asBoolean()).isFalse();
+        assertThat(curve.path("points").size()).isGreaterThan(40);
+        assertThat(post("/api/sweep", sweep("s", demo(1), "wish", "deal", "number", 52))
+                        .status())
+                .isEqualTo(422);
+    }
+
+    @Test
+    void ways_to_a_claim_are_found_among_the_moves_that_one_can_do() {
+        JsonNode all = post("/api/bridge", bridge(demo(4), false)).json();
+        assertThat(all.path("outcome").asString()).isEqualTo("found");
+        assertThat(all.path("ways").findValuesAsString("move")).contains("cut-to-break", "pass");
+        assertThat(all.path("ways").get(0).path("share").asDouble()).isEqualTo(1);
+
+        put("/api/performer/moves/double-undercut", "{\"alias\": \"\", \"skill\": 3}");
+        JsonNode mine = post("/api/bridge", bridge(demo(4), true)).json();
+        assertThat(mine.path("ways").findValuesAsString("move")).isNotEmpty().doesNotContain("pass");
+    }
+
+    @Test
+    void ten_computations_that_are_stopped_leave_nothing_running() throws InterruptedException {
+        List<CompletableFuture<JsonNode>> asked = new ArrayList<>();
+        for (int i = 0; i < 10; i++) {
+            String request = sweep("long-" + i, demo(31), "step", "mix", "times", 20);
+            asked.add(CompletableFuture.supplyAsync(
+                    () -> post("/api/sweep", request).json()));
+        }
+        while (get("/api/computations").json().path("running").asInt() == 0) {
+            Thread.sleep(10);
+        }
+        while (asked.stream().anyMatch(answer -> !answer.isDone())) {
+            for (int i = 0; i < 10; i++) {
+                delete("/api/computations/long-" + i);
+            }
+            Thread.sleep(20);
+        }
+
+        assertThat(asked).anyMatch(answer -> answer.join().path("stopped").asBoolean());
+        assertThat(get("/api/computations").json().path("running").asInt()).isZero();
+    }
+}

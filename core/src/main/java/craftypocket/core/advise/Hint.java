@@ -1,0 +1,27 @@
+package craftypocket.core.advise;
+
+/**
+ * Advice on a routine by a rule of the trade.
+ *
+ * @param rule the rule; one that a performer does not follow is put aside by it
+ * @param step the index of the step it is about; -1 for the set-up
+ * @param text what is so, and what would help
+ * @param reason why, as the trade has it
+ */
+public record Hint(Rule rule, int step, String text, String reason) {
+
+    /** The rules of the trade that are looked at. */
+    public enum Rule {
+        FOURTH_REPEAT,
+        THIRD_RIFFLE,
+        OVERHANDS_OVER_KEY,
+        NO_MARGIN,
+        LONG_BREAK,
+        HANDED_OUT_WITH_BREAK,
+        HANDED_OUT_SHORT,
+        KEY_SHOWN,
+        NO_DRAMA,
+        NOT_EXAMINABLE,
+        CARDS_AWAY
+    }
+}

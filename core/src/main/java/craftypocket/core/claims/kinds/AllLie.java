@@ -1,0 +1,33 @@
+package craftypocket.core.claims.kinds;
+
+import craftypocket.core.claims.Check;
+import craftypocket.core.claims.ClaimKind;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Setting.Option;
+import craftypocket.core.settings.Values;
+
+/** All cards of a pile lie the same way. */
+public final class AllLie extends ClaimKind {
+
+    private final Setting pile = has(Setting.place("pile", "The pile", "deck"));
+    private final Setting side =
+            has(Setting.option("side", "All lie", new Option("down", "face down"), new Option("up", "face up")));
+
+    public AllLie() {
+        super("all-lie", "All lie the same way", "All cards of {pile} lie {side}");
+    }
+
+    @Override
+    public Check check(Values values) {
+        int place = values.of(pile);
+        boolean up = values.is(side, "up");
+        return hands -> {
+            for (int position = 1; position <= hands.size(place); position++) {
+                if (hands.faceUp(place, position) != up) {
+                    return false;
+                }
+            }
+            return true;
+        };
+    }
+}

@@ -1,0 +1,78 @@
+package craftypocket.core.moves.controls;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/**
+ * The selection goes back in the middle of an overhand shuffle; a card jogged over it finds it again: {@code S + D[1..a]}
+ * end on top, the rest twice shuffled below them.
+ */
+final class JogControl extends Move {
+
+    private final Setting role = has(Setting.role("role", "Goes back", "A"));
+    private final Setting pile = has(Setting.place("pile", "Shuffle", "deck"));
+    private final Setting at = has(Setting.amount("at", "Cards shuffled off when they stop", "15-30")
+            .between(always(1), sizeLess(pile, 2))
+            .bySpectator()
+            .told("they stop after #"));
+    private final Setting over = has(Setting.chunks(
+            "over",
+            "Chunks over the jogged card",
+            "7 6 rest",
+            (hands, values) -> hands.size(values.of(pile)) - values.of(at) - 1));
+    private final Setting back = has(Setting.chunks(
+            "back",
+            "Chunks down to the break",
+            "6 8 rest",
+            (hands, values) -> hands.size(values.of(pile)) - values.of(at)));
+
+    JogControl() {
+        super(
+                "jog-control",
+                Family.CONTROLS,
+                "Jog control to the top",
+                Profile.secret(3, "from the right"),
+                new Words(
+                        "Shuffle {pile} until they stop ({at} cards are off), {role} goes on them; run one in-jogged over it, shuffle off {over}; break at the jog, shuffle {back} to it and throw the rest on top.",
+                        "The selection ends on top, with the cards it was put on below it.",
+                        "Talk over the shuffle; do not look at it.",
+                        List.of(
+                                "The jogged card sticks out by a finger's breadth, no more.",
+                                "Same pace before and after the jog.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.isAwayFrom(pile, role, values));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int place = values.of(pile);
+        int chosen = values.of(role);
+        int off = values.of(at);
+        int rest = hands.size(place) - off;
+        for (int role = 0; role < hands.roleCount(); role++) {
+            if (hands.isIn(place, role) && hands.positionIn(place, hands.cardOf(role)) > off) {
+                hands.knowPlace(role, PlaceKnowledge.LOST);
+            }
+        }
+        // The rest comes to lie on the selection, the jogged card undermost of it.
+        hands.transfer(place, off + 1, rest - 1, place, 0);
+        hands.transfer(place, rest - 1 + off, 1, place, rest - 1);
+        hands.overhand(place, 0, rest - 1, values.chunks(over));
+        hands.overhand(place, 0, rest, values.chunks(back));
+        hands.cut(place, rest);
+        hands.bring(chosen, place, 0);
+        hands.knowPlace(chosen, PlaceKnowledge.EXACT);
+    }
+}

@@ -1,0 +1,56 @@
+package craftypocket.core.moves.controls;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.moves.Caution;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Setting.Option;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** A card that fingers find is cut to: it comes to the top, or to the bottom. */
+final class LocatorCut extends Move {
+
+    private final Setting role = has(Setting.role("role", "Card found by touch", "K"));
+    private final Setting pile = has(Setting.place("pile", "Cut", "deck"));
+    private final Setting end =
+            has(Setting.option("end", "Brought to", new Option("bottom", "the bottom"), new Option("top", "the top")));
+
+    LocatorCut() {
+        super(
+                "locator-cut",
+                Family.CONTROLS,
+                "Cut to a card by touch",
+                Profile.secret(2, ""),
+                new Words(
+                        "Cut {pile} at {role}, found by touch, and bring it to {end}.",
+                        "A complete cut: the marked card is on the bottom or on top, whatever was done to the deck before.",
+                        "As any cut, without looking.",
+                        List.of("One touch, no searching.", "Cut at once, and cut now and then elsewhere.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.isIn(pile, role, values), Needs.felt(role, values));
+    }
+
+    @Override
+    public List<Caution> cautions() {
+        return List.of(Caution.TRIMMING);
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int place = values.of(pile);
+        int at = hands.positionIn(place, hands.cardOf(values.of(role)));
+        hands.cut(place, values.is(end, "bottom") ? at : at - 1);
+        hands.knowPlace(values.of(role), PlaceKnowledge.EXACT);
+        hands.sharpenPlaces(place);
+    }
+}

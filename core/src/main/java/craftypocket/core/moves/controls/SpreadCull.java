@@ -1,0 +1,57 @@
+package craftypocket.core.moves.controls;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Hold;
+import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** {@code D[1..t] without S, then S, then D[t+1..n]}: a card is drawn under the spread and stays there until it is stopped. */
+final class SpreadCull extends Move {
+
+    private final Setting role = has(Setting.role("role", "The card drawn under", "A"));
+    private final Setting pile = has(Setting.place("pile", "Spread", "deck"));
+    private final Setting at = has(Setting.amount("at", "Where they stop", "any")
+            .between((hands, values) -> Math.max(1, place(hands, values)), sizeLess(pile, 1))
+            .bySpectator()
+            .told("they stop at #"));
+
+    SpreadCull() {
+        super(
+                "spread-cull",
+                Family.CONTROLS,
+                "Cull under the spread",
+                Profile.secret(4, "from below"),
+                new Words(
+                        "Spread {pile}; draw {role} under the spread and stop {at at}: it lies undermost of the cards in the right hand.",
+                        "The culled card lies directly above the break; all others keep their order.",
+                        "Look at the person who is to stop you.",
+                        List.of("The spread never stops at the culled card.", "Its corner stays under the others.")));
+    }
+
+    private int place(Hands hands, Values values) {
+        int card = hands.cardOf(values.of(role));
+        return card < 0 ? 0 : hands.positionIn(values.of(pile), card);
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.isIn(pile, role, values), Needs.placeKnown(role, values));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int place = values.of(pile);
+        int culled = values.of(role);
+        hands.transfer(place, hands.positionIn(place, hands.cardOf(culled)) - 1, 1, place, values.of(at) - 1);
+        hands.hold(place, Hold.Kind.BREAK, values.of(at));
+        hands.knowPlace(culled, PlaceKnowledge.EXACT);
+    }
+}

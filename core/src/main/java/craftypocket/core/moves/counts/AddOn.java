@@ -1,0 +1,76 @@
+package craftypocket.core.moves.counts;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Hold;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/**
+ * {@code AP + D[1..P−1] + A(P−1) + … + A1 + D[P..n]}: cards from the deck are taken under a packet while its own cards are
+ * turned one by one onto the deck, and the last is set down with its load. A packet of P switches P − 1 cards.
+ */
+final class AddOn extends Move {
+
+    private final Setting packet = has(Setting.place("packet", "The packet in", "other-hand"));
+    private final Setting pile = has(Setting.place("pile", "Switched against", "deck"));
+
+    AddOn() {
+        super(
+                "add-on",
+                Family.COUNTS,
+                "Switch by adding on",
+                Profile.secret(4, "from behind"),
+                new Words(
+                        "Square {packet} on {pile}, take all above the break with it, turn its cards one by one onto {pile} and set down the last with its load.",
+                        "The cards that were on the deck lie under the last card of the packet; the others of the packet are below them.",
+                        "Name each card as you turn it: the names keep the eyes on the faces.",
+                        List.of(
+                                "A break under one card fewer than the packet has.",
+                                "The packet looks no thicker than before.",
+                                "The last card is set down like the others.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        int place = values.of(packet);
+        int deck = values.of(pile);
+        return List.of(
+                Needs.apart(packet, pile, values),
+                Needs.cards(packet, 2, values),
+                Needs.breakHeld(pile, values),
+                new Need(
+                        hands -> hands.size(place) < 2 || hands.depthOf(deck, Hold.Kind.BREAK) == hands.size(place) - 1,
+                        "The break is not under one card fewer than " + values.placeLabel(packet) + " has.",
+                        "A packet of four needs a break under three cards, a packet of five under four."));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int place = values.of(packet);
+        int deck = values.of(pile);
+        int cards = hands.size(place);
+        int load = hands.useBreak(deck);
+        hands.passesFor(place, cards + load, cards);
+        // The load rests in the packet's place, under the packet.
+        hands.transfer(deck, 0, load, place, cards);
+        for (int turned = 1; turned < cards; turned++) {
+            turnOnto(hands, place, deck);
+        }
+        hands.showTop(place, 1);
+        hands.turn(place, 1, 1);
+        hands.transfer(place, 0, 1 + load, deck, 0);
+    }
+
+    private static void turnOnto(Hands hands, int place, int deck) {
+        hands.showTop(place, 1);
+        hands.turn(place, 1, 1);
+        hands.transfer(place, 0, 1, deck, 0);
+    }
+}

@@ -1,0 +1,91 @@
+package craftypocket.core.moves.counts;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Beat;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/**
+ * A count of beats: cards go beat by beat from the giving hand into the taking hand, and each shows the side that lies
+ * uppermost as it lands. The named counts are such lists of beats.
+ *
+ * <p>Convention: after a beat without exchange {@code taking = taken + taking}; with one,
+ * {@code taking = taken} and {@code giving = giving + taking} (under) or {@code taking + giving} (over).
+ */
+final class BeatCount extends Move {
+
+    private final Setting pile = has(Setting.place("pile", "The packet in", "other-hand"));
+    private final Setting beats;
+
+    BeatCount(String id, String name, Profile profile, Words words, String usualBeats) {
+        super(id, Family.COUNTS, name, profile, words);
+        beats = has(Setting.beats("beats", "Beats", usualBeats));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        int place = values.of(pile);
+        int[] codes = values.beats(beats);
+        return List.of(
+                new Need(
+                        hands -> hands.size(place) > 0,
+                        "There is no packet in " + values.placeLabel(pile) + ".",
+                        "Choose the pile that is counted, or lift a packet there first."),
+                new Need(
+                        hands -> hands.size(place) == 0 || left(codes, hands.size(place)) >= 0,
+                        "There are too few cards in " + values.placeLabel(pile) + " for these beats.",
+                        "Use fewer beats, or a larger packet."),
+                new Need(
+                        hands -> hands.size(place) == 0 || left(codes, hands.size(place)) <= 0,
+                        "These beats leave cards in the giving hand.",
+                        "End with a beat that takes the rest as one."));
+    }
+
+    /** How many cards the giving hand has left in the end, or -1 when it runs out before the beats do. */
+    private static int left(int[] codes, int cards) {
+        int giving = cards;
+        int taking = 0;
+        for (int code : codes) {
+            int taken = Beat.count(code, giving);
+            if (taken < 1 || taken > giving) {
+                return -1;
+            }
+            giving -= taken;
+            if (Beat.exchange(code) == Beat.Exchange.NONE) {
+                taking += taken;
+            } else {
+                giving += taking;
+                taking = taken;
+            }
+        }
+        return giving;
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int place = values.of(pile);
+        int cards = hands.size(place);
+        int giving = cards;
+        // The taking hand's cards lie on top of the pile, the giving hand's below them, until nothing is left to give.
+        for (int code : values.beats(beats)) {
+            int taking = cards - giving;
+            int taken = Beat.count(code, giving);
+            int from = Beat.take(code) == Beat.Take.DRAW ? cards - 1 : taking;
+            hands.transfer(place, from, taken, place, 0);
+            giving -= taken;
+            if (Beat.exchange(code) != Beat.Exchange.NONE) {
+                int into = Beat.exchange(code) == Beat.Exchange.UNDER ? cards - taking : taken;
+                hands.transfer(place, taken, taking, place, into);
+                giving += taking;
+            }
+            hands.showTop(place, 1);
+        }
+        hands.passesFor(place, cards, values.beats(beats).length);
+    }
+}

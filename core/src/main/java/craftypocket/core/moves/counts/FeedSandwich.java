@@ -1,0 +1,61 @@
+package craftypocket.core.moves.counts;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Hold;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** {@code R + X1↑ + S + X2↑ + rest}: the two cards at the stop are turned face up round the culled card. */
+final class FeedSandwich extends Move {
+
+    private final Setting role = has(Setting.role("role", "Culled card", "A"));
+    private final Setting pile = has(Setting.place("pile", "In", "deck"));
+
+    FeedSandwich() {
+        super(
+                "feed-sandwich",
+                Family.COUNTS,
+                "Feed two cards round the culled one",
+                Profile.secret(4, "from below"),
+                new Words(
+                        "Turn the two cards at the stop in {pile} face up, one above and one below {role}.",
+                        "The culled card lies face down between two face-up cards that they stopped at.",
+                        "Let them see both cards turn; the spread closes by itself.",
+                        List.of(
+                                "The upper one goes in under the right hand's cards, above the culled one.",
+                                "No fourth card in between.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        int place = values.of(pile);
+        int card = values.of(role);
+        return List.of(
+                new Need(
+                        hands -> hands.isIn(place, card)
+                                && hands.depthOf(place, Hold.Kind.BREAK) == hands.positionIn(place, hands.cardOf(card)),
+                        "No break is held directly below " + values.roleLabel(role) + ".",
+                        "Put “Cull under the spread” directly before this step."),
+                new Need(
+                        hands -> hands.size(place) - hands.depthOf(place, Hold.Kind.BREAK) >= 2,
+                        "There are no two cards at the stop.",
+                        "They must stop two cards earlier."));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int place = values.of(pile);
+        int depth = hands.useBreak(place);
+        hands.turn(place, depth + 1, depth + 1);
+        hands.turn(place, depth + 2, depth + 2);
+        hands.showTop(place, depth + 1);
+        hands.showTop(place, depth + 2);
+        hands.transfer(place, depth, 1, place, depth - 1);
+    }
+}

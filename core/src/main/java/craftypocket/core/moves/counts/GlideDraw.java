@@ -1,0 +1,46 @@
+package craftypocket.core.moves.counts;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** The bottom card is shown and drawn back; the one above it is drawn in its place. */
+final class GlideDraw extends Move {
+
+    private final Setting pile = has(Setting.place("pile", "From", "deck"));
+    private final Setting to = has(Setting.place("to", "To", "table:drawn"));
+
+    GlideDraw() {
+        super(
+                "glide-draw",
+                Family.COUNTS,
+                "Glide",
+                Profile.secret(2, "from below").onTable(),
+                new Words(
+                        "Show the bottom card of {pile}, draw it back and draw the one above it to {to} in its place.",
+                        "The second card from the bottom leaves; the bottom card stays where it was.",
+                        "Turn the deck face down before you draw.",
+                        List.of(
+                                "The card is drawn back while the deck turns.",
+                                "Hold the deck above the table, not against you.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.apart(pile, to, values), Needs.cards(pile, 2, values));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int place = values.of(pile);
+        hands.showUnder(place, hands.size(place));
+        hands.transfer(place, hands.size(place) - 2, 1, values.of(to), 0);
+    }
+}

@@ -1,0 +1,68 @@
+package craftypocket.core.moves.counts;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Setting.Option;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** {@code ~D[1..k] + D[k+1..n]} and, mostly, back: some top cards are turned over as one. */
+final class MultipleLift extends Move {
+
+    private static final String SHOW = "show";
+
+    private final Setting pile = has(Setting.place("pile", "From", "deck"));
+    private final Setting count =
+            has(Setting.amount("count", "Cards as one", "2").between(always(1), sizeLess(pile, 0)));
+    private final Setting then = has(Setting.option(
+            "then",
+            "Then",
+            new Option(SHOW, "turned back"),
+            new Option("leave", "left turned over"),
+            new Option("unload", "turned back, the top card put aside"),
+            new Option("aside", "put aside as they are")));
+    private final Setting to = has(Setting.place("to", "Put aside to", "table:aside"));
+
+    MultipleLift() {
+        super(
+                "multiple-lift",
+                Family.COUNTS,
+                "Lift several as one",
+                Profile.secret(3, "from behind"),
+                new Words(
+                        "Turn over the top {count} of {pile} as one card; {then}.",
+                        "The undermost of the lifted cards is shown as if it were the top card.",
+                        "Look at the card that you show, then at them.",
+                        List.of("The edges lie exactly on one another.", "Turned slowly, as a single card would be.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        boolean aside = values.is(then, "unload") || values.is(then, "aside");
+        return aside ? List.of(Needs.apart(pile, to, values)) : List.of();
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int place = values.of(pile);
+        int cards = values.of(count);
+        hands.showUnder(place, cards);
+        if (!values.is(then, SHOW)) {
+            if (values.is(then, "unload")) {
+                hands.transfer(place, 0, 1, values.of(to), 0);
+            } else {
+                hands.turn(place, 1, cards);
+            }
+            if (values.is(then, "aside")) {
+                hands.transfer(place, 0, cards, values.of(to), 0);
+            }
+        }
+        hands.passesFor(place, cards, 1);
+    }
+}

@@ -1,0 +1,42 @@
+package craftypocket.core.moves.cuts;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** {@code D[1..b] + ~D[b+1..n]}: everything below the break is turned over. */
+final class HalfPass extends Move {
+
+    private final Setting pile = has(Setting.place("pile", "Of", "deck"));
+
+    HalfPass() {
+        super(
+                "half-pass",
+                Family.CUTS,
+                "Turn over below the break",
+                Profile.secret(4, "from the sides"),
+                new Words(
+                        "Turn over secretly what lies below the break in {pile}.",
+                        "The cards below the break lie the other way up, in reverse order.",
+                        "On the off beat, as the hands come together.",
+                        List.of("The break shows nowhere.", "The deck does not grow as it turns.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.breakHeld(pile, values));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int place = values.of(pile);
+        hands.turn(place, hands.useBreak(place) + 1, hands.size(place));
+    }
+}

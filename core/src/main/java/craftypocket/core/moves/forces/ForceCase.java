@@ -1,0 +1,57 @@
+package craftypocket.core.moves.forces;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** The shuffled deck goes into a case in which the force card waits, and comes out with it on top. */
+final class ForceCase extends Move {
+
+    private final Setting role = has(Forces.forceCard());
+    private final Setting pile = has(Setting.place("pile", "The deck", "deck"));
+    private final Setting box = has(Setting.place("box", "Goes into", "case"));
+
+    ForceCase() {
+        super(
+                "force-case",
+                Family.FORCES,
+                "Force from the card case",
+                Profile.secret(1, "from above"),
+                new Words(
+                        "Put {pile} into {box}, where {role} waits; later take it out: the top card is chosen.",
+                        "The card from the case lies on top of the deck and is chosen, however the deck was shuffled.",
+                        "The case looks empty: never show the inside.",
+                        List.of("The card faces the way the deck goes in.", "The deck goes in below the card.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        int place = values.of(box);
+        int deck = values.of(pile);
+        return List.of(
+                Needs.apart(pile, box, values),
+                Needs.cards(pile, 1, values),
+                Needs.onTop(box, role, values),
+                new Need(
+                        hands -> hands.size(place) == 1,
+                        "There is more than the force card in " + values.placeLabel(box) + ".",
+                        "Lay only the force card there in the set-up."),
+                new Need(
+                        hands -> hands.faceUp(place, 1) == hands.faceUp(deck, 1),
+                        values.roleLabel(role) + " lies the wrong way round in " + values.placeLabel(box) + ".",
+                        "Turn it so that it faces as the deck does."));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        hands.transfer(values.of(box), 0, 1, values.of(pile), 0);
+        Forces.take(hands, values, role, values.of(pile), 1);
+    }
+}

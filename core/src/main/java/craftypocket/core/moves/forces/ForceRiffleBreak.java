@@ -1,0 +1,49 @@
+package craftypocket.core.moves.forces;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** The front is riffled to a stop, but the deck is lifted at the break. */
+final class ForceRiffleBreak extends Move {
+
+    private final Setting role = has(Forces.forceCard());
+    private final Setting pile = has(Setting.place("pile", "Riffle", "deck"));
+    private final Setting at = has(Setting.amount("at", "Where they stop", "any")
+            .between(always(1), sizeLess(pile, 0))
+            .bySpectator()
+            .told("they stop at #"));
+
+    ForceRiffleBreak() {
+        super(
+                "force-riffle-break",
+                Family.FORCES,
+                "Force at the break",
+                Profile.secret(2, "from behind"),
+                new Words(
+                        "Riffle the front of {pile} until they stop {at at}, but lift at the break: {role} is taken.",
+                        "The card below the break is chosen wherever they stop. The other cards keep their order.",
+                        "Look at them, not at the deck, as you lift.",
+                        List.of(
+                                "Time the riffle so that they stop near the break.",
+                                "The lift follows the word at once.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.belowBreak(pile, role, values));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int depth = hands.useBreak(values.of(pile));
+        Forces.take(hands, values, role, values.of(pile), depth + 1);
+    }
+}

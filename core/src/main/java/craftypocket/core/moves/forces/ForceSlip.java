@@ -1,0 +1,50 @@
+package craftypocket.core.moves.forces;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** The corner is riffled, all above the stop is lifted, and the top card slips onto the lower packet. */
+final class ForceSlip extends Move {
+
+    private final Setting role = has(Forces.forceCard());
+    private final Setting pile = has(Setting.place("pile", "Riffle", "deck"));
+    private final Setting at = has(Setting.amount("at", "Where they stop", "any")
+            .between(always(2), sizeLess(pile, 1))
+            .bySpectator()
+            .told("they stop at #"));
+
+    ForceSlip() {
+        super(
+                "force-slip",
+                Family.FORCES,
+                "Force by a slip",
+                Profile.secret(3, "from the side of the fingers"),
+                new Words(
+                        "Riffle the corner of {pile} until they stop {at at}, lift what lies above: {role} slips from the top onto the lower packet and is taken.",
+                        "The top card is chosen wherever they stop. The other cards keep their order.",
+                        "Look up as the packet is lifted.",
+                        List.of(
+                                "The top card does not scrape.",
+                                "Hold out the lower packet for them to take the card.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.onTop(pile, role, values));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int place = values.of(pile);
+        hands.transfer(place, 0, 1, place, values.of(at) - 1);
+        Forces.take(hands, values, role, place, values.of(at));
+    }
+}

@@ -1,0 +1,56 @@
+package craftypocket.core.moves.forces;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** They deal until they like; the case is set on the last card, and the force card comes with it. */
+final class ForceUnderCase extends Move {
+
+    private final Setting role = has(Forces.forceCard());
+    private final Setting pile = has(Setting.place("pile", "They deal from", "deck"));
+    private final Setting to = has(Setting.place("to", "Dealt to", "table:dealt"));
+    private final Setting hidden = has(Setting.place("hidden", "The card hides", "under:case"));
+    private final Setting at = has(Setting.amount("at", "Cards they deal", "any")
+            .between(always(1), sizeLess(pile, 0))
+            .bySpectator()
+            .told("they deal #"));
+
+    ForceUnderCase() {
+        super(
+                "force-under-case",
+                Family.FORCES,
+                "Force under the marker",
+                Profile.secret(2, "from below").onTable(),
+                new Words(
+                        "They deal singly from {pile} to {to} until they like ({at} cards); mark the place with the case, and {role}, one of {hidden}, comes to lie on top.",
+                        "The hidden card is on the pile where they stopped. The dealt cards lie in reverse order below it.",
+                        "Mark the place at once, then look away.",
+                        List.of(
+                                "Case and card are picked up and set down as one.",
+                                "The case does not slide off the card.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(
+                Needs.apart(pile, to, values),
+                Needs.apart(pile, hidden, values),
+                Needs.apart(to, hidden, values),
+                Needs.onTop(hidden, role, values));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        hands.deal(values.of(pile), values.of(at), values.of(to), false);
+        hands.transfer(values.of(hidden), 0, 1, values.of(to), 0);
+        Forces.take(hands, values, role, values.of(to), 1);
+    }
+}

@@ -1,0 +1,54 @@
+package craftypocket.core.moves.glimpses;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Hold;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Setting.Option;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** The break becomes a step, and under cover of tipping the deck the card above it is read. */
+final class PeekByStep extends Move {
+
+    private final Setting pile = has(Setting.place("pile", "In", "deck"));
+    private final Setting cover = has(Setting.option(
+            "cover",
+            "Under cover of",
+            new Option("square", "squaring up all round"),
+            new Option("fan", "fanning the deck")));
+
+    PeekByStep() {
+        super(
+                "peek-by-step",
+                Family.GLIMPSES,
+                "Read the card above the break",
+                Profile.secret(3, "from behind"),
+                new Words(
+                        "Turn the break in {pile} into a step and read the card above it, {cover}.",
+                        "You learn the name of the card directly above the break. No card moves, and the break is let go.",
+                        "Look at them; the glance is over before you look down on purpose.",
+                        List.of("The step no deeper than a corner index.", "The glance does not stop.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        int place = values.of(pile);
+        return List.of(
+                Needs.breakHeld(pile, values),
+                new Need(
+                        hands -> hands.depthOf(place, Hold.Kind.BREAK) >= 1,
+                        "No card lies above the break.",
+                        "Hold the break below a card."));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        hands.glimpse(values.of(pile), hands.useBreak(values.of(pile)));
+    }
+}

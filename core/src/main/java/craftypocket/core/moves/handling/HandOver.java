@@ -1,0 +1,42 @@
+package craftypocket.core.moves.handling;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** A whole pile goes to another place: into a spectator's hand, or back. */
+final class HandOver extends Move {
+
+    private final Setting pile = has(Setting.place("pile", "Hand over", "deck"));
+    private final Setting to = has(Setting.place("to", "To", "spectator:Somebody"));
+
+    HandOver() {
+        super(
+                "hand-over",
+                Family.HANDLING,
+                "Hand a pile over",
+                Profile.open(1),
+                new Words(
+                        "Hand {pile} over to {to}.",
+                        "The pile changes its place and keeps its order. Whatever was held in it is let go.",
+                        "Give it freely, and look at the person.",
+                        List.of("Nothing is held.", "Nothing is in it that must not be seen.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.apart(pile, to, values), Needs.cards(pile, 1, values));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        hands.transfer(values.of(pile), 0, hands.size(values.of(pile)), values.of(to), 0);
+    }
+}

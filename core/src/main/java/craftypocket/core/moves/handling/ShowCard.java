@@ -1,0 +1,46 @@
+package craftypocket.core.moves.handling;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Setting.Option;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** One side of a card is shown to everybody. No card moves. */
+final class ShowCard extends Move {
+
+    private final Setting pile = has(Setting.place("pile", "Of", "deck"));
+    private final Setting at =
+            has(Setting.amount("at", "Its place from the top", "1").between(always(1), sizeLess(pile, 0)));
+    private final Setting side = has(Setting.option(
+            "side",
+            "Shown",
+            new Option("under", "the side that lies undermost"),
+            new Option("upper", "the side that lies uppermost")));
+
+    ShowCard() {
+        super(
+                "show-card",
+                Family.HANDLING,
+                "Show a card",
+                Profile.open(1),
+                new Words(
+                        "Show the {nth at} card of {pile}: {side}.",
+                        "One side of a card is seen by everybody. No card moves.",
+                        "Look at the card, then at them.",
+                        List.of("No other card is seen.")));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        if (values.is(side, "under")) {
+            hands.showUnder(values.of(pile), values.of(at));
+        } else {
+            hands.showTop(values.of(pile), values.of(at));
+        }
+    }
+}

@@ -1,0 +1,82 @@
+package craftypocket.core.moves.loads;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Caution;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Remark;
+import craftypocket.core.moves.Words;
+import craftypocket.core.reckon.CardSize;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Setting.Option;
+import craftypocket.core.settings.Values;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Hidden cards go where they are found later: a pocket, a wallet, the case, under something. */
+final class Load extends Move {
+
+    private final Setting from = has(Setting.place("from", "From", "palm"));
+    private final Setting to = has(Setting.place("to", "Into", "pocket:inside"));
+    private final Setting card = has(Setting.option(
+            "card", "Cards are", new Option("poker", "poker size"), new Option("bridge", "bridge size")));
+    private final Setting fold = has(Setting.option(
+            "fold", "They go in", new Option("flat", "flat"), new Option("quarters", "folded in quarters")));
+    private final Setting wide = has(Setting.estimate("wide", "Inside, millimetres wide", "90"));
+    private final Setting high = has(Setting.estimate("high", "Inside, millimetres high", "100"));
+
+    Load() {
+        super(
+                "load",
+                Family.LOADS,
+                "Load",
+                Profile.secret(4, "from the side of the hand"),
+                new Words(
+                        "Load the cards from {from} into {to}, {fold}.",
+                        "All cards of the one place go to the other, in order. The deck stays short of them.",
+                        "Reach in for a reason: for a pen, or to straighten the jacket.",
+                        List.of(
+                                "The card fits without bending.",
+                                "The hand comes out with something.",
+                                "Put it on the reset list.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.apart(from, to, values), Needs.cards(from, 1, values));
+    }
+
+    @Override
+    public List<Caution> cautions() {
+        return List.of(Caution.BORROWED, Caution.LONG_PRACTICE);
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        hands.transfer(values.of(from), 0, hands.size(values.of(from)), values.of(to), 0);
+    }
+
+    @Override
+    public List<Remark> remarks(Values values) {
+        CardSize size = values.is(card, "poker") ? CardSize.POKER : CardSize.BRIDGE;
+        CardSize laid = values.is(fold, "flat") ? size : size.folded();
+        boolean fits = laid.fits(values.amount(wide).low(), values.amount(high).low());
+        String measures = laid.millimetres() + " into " + values.amount(wide).low() + " × "
+                + values.amount(high).low() + " mm";
+        List<Remark> remarks = new ArrayList<>();
+        remarks.add(new Remark(
+                !fits,
+                fits
+                        ? "It fits: " + measures + "."
+                        : "It does not fit: " + measures + ". Use a larger holder"
+                                + (size == CardSize.POKER ? ", bridge-size cards" : "") + " or fold it."));
+        if (values.is(fold, "quarters")) {
+            remarks.add(
+                    new Remark(false, "A folded card cannot go back into the deck: put a new one on the reset list."));
+        }
+        return remarks;
+    }
+}

@@ -1,0 +1,83 @@
+package craftypocket.core.moves.reveals;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Knower;
+import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.reckon.Spelling;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/**
+ * With the selection on the face, its letters are counted from the face; the next card's letters are counted beginning
+ * with it, and there the deck is cut: the second card spells first, then the selection.
+ */
+final class DoubleSpellCut extends Move {
+
+    private final Setting role = has(Setting.role("role", "Selection, on the face", "A"));
+    private final Setting first = has(Setting.role("first", "Spelled first", "L"));
+    private final Setting pile = has(Setting.place("pile", "Cut", "deck"));
+    private final Setting language = has(Reveals.language());
+
+    DoubleSpellCut() {
+        super(
+                "double-spell-cut",
+                Family.REVEALS,
+                "Cut for a double spelling",
+                Profile.secret(3, ""),
+                new Words(
+                        "Look through the faces of {pile}: count the letters of {role} from the face, read the next card as {first}, count its letters from it on, and cut there ({language}).",
+                        "As many cards as both names have letters come to the top: the one name spells to the one card, then the other to the selection.",
+                        "Have a reason to look, such as taking out the jokers.",
+                        List.of("Spell silently, a card a letter.", "Remember the second name.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        int place = values.of(pile);
+        return List.of(
+                Needs.onBottom(pile, role, values),
+                Needs.open(first, values),
+                new Need(
+                        hands -> total(hands, values) > 0 && total(hands, values) < hands.size(place),
+                        "The two names have more letters than there are cards.",
+                        "Use a larger pile."));
+    }
+
+    private int selectionLetters(Hands hands, Values values) {
+        return Spelling.length(hands.front(hands.cardOf(values.of(role))), values.of(language));
+    }
+
+    /** Letters of both names, or 0 when there is no second card. */
+    private int total(Hands hands, Values values) {
+        int place = values.of(pile);
+        int one = hands.cardOf(values.of(role)) < 0 ? 0 : selectionLetters(hands, values);
+        int at = hands.size(place) - one;
+        if (one == 0 || at < 1) {
+            return 0;
+        }
+        int other = Spelling.length(hands.front(hands.card(place, at)), values.of(language));
+        return other == 0 ? 0 : one + other;
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int place = values.of(pile);
+        int at = hands.size(place) - selectionLetters(hands, values);
+        int letters = total(hands, values);
+        hands.glimpse(place, hands.size(place));
+        hands.choose(values.of(first), hands.card(place, at));
+        hands.glimpse(place, at);
+        hands.learnName(Knower.PERFORMER, values.of(first));
+        hands.cut(place, hands.size(place) - letters);
+        hands.learnName(Knower.PERFORMER, values.of(role));
+        hands.knowPlace(values.of(role), PlaceKnowledge.EXACT);
+        hands.knowPlace(values.of(first), PlaceKnowledge.EXACT);
+    }
+}

@@ -1,0 +1,82 @@
+package craftypocket.core.moves.reveals;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Knower;
+import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.moves.Expectation;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** After shuffles, the first card of the slug below the key is taken for the selection. */
+final class FindOrderCard extends Move {
+
+    private final Setting pile = has(Setting.place("pile", "Look through", "deck"));
+    private final Setting key = has(Setting.role("key", "Key", "K"));
+    private final Setting slug = has(Setting.role("slug", "Cards of the order", "S"));
+    private final Setting role = has(Setting.role("role", "The selection", "A"));
+
+    FindOrderCard() {
+        super(
+                "find-order-card",
+                Family.REVEALS,
+                "Find the next card of the order",
+                Profile.secret(2, ""),
+                new Words(
+                        "Look through {pile} for {key}: the next card of {slug} below it is taken for {role}.",
+                        "You learn a name: the true one as long as the shuffles have left the order whole. No card moves.",
+                        "Have a reason to look, such as taking out the jokers.",
+                        List.of("Go on from the bottom to the top if none comes.", "Do not stop at the card.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.isIn(pile, key, values), Needs.nameKnown(key, values), Needs.chosen(role, values));
+    }
+
+    private boolean found(Hands hands, Values values) {
+        int place = values.of(pile);
+        int size = hands.size(place);
+        int at = hands.positionIn(place, hands.cardOf(values.of(key)));
+        for (int below = 1; below < size && at > 0; below++) {
+            int card = hands.card(place, 1 + (at - 1 + below) % size);
+            if (isOneOf(hands.slug(values.of(slug)), card)) {
+                return card == hands.cardOf(values.of(role));
+            }
+        }
+        return false;
+    }
+
+    private static boolean isOneOf(int[] cards, int card) {
+        for (int each : cards) {
+            if (each == card) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int place = values.of(pile);
+        hands.glimpse(place, hands.positionIn(place, hands.cardOf(values.of(key))));
+        if (found(hands, values)) {
+            hands.learnName(Knower.PERFORMER, values.of(role));
+            hands.knowPlace(values.of(role), PlaceKnowledge.EXACT);
+        }
+    }
+
+    @Override
+    public List<Expectation> expectations(Values values) {
+        return List.of(new Expectation(
+                hands -> found(hands, values),
+                "The next card of the order below " + values.roleLabel(key) + " is " + values.roleLabel(role),
+                true));
+    }
+}

@@ -1,0 +1,53 @@
+package craftypocket.core.moves.reveals;
+
+import craftypocket.core.claims.Checks;
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Expectation;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** The top card is turned over and is the one. */
+final class TopCardTurn extends Move {
+
+    private final Setting role = has(Setting.role("role", "It is", "A"));
+    private final Setting pile = has(Setting.place("pile", "On", "deck"));
+
+    TopCardTurn() {
+        super(
+                "top-card-turn",
+                Family.REVEALS,
+                "Turn the top card",
+                Profile.open(1),
+                new Words(
+                        "Turn over the top card of {pile}: it is {role}.",
+                        "The top card lies face up.",
+                        "A pause, one word, then the card.",
+                        List.of("Let them name it first.", "Only one card turns.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.cards(pile, 1, values), Needs.chosen(role, values));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        hands.turn(values.of(pile), 1, 1);
+        hands.showTop(values.of(pile), 1);
+    }
+
+    @Override
+    public List<Expectation> expectations(Values values) {
+        return List.of(new Expectation(
+                Checks.position(values.of(pile), values.of(role), 1, true),
+                "The top card is " + values.roleLabel(role),
+                true));
+    }
+}

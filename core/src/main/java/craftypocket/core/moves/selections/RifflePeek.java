@@ -1,0 +1,52 @@
+package craftypocket.core.moves.selections;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Hold;
+import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** A spectator stops a riffle and remembers the card there; a break is held below it. */
+final class RifflePeek extends Move {
+
+    private final Setting role = has(Setting.role("role", "Becomes", "A"));
+    private final Setting pile = has(Setting.place("pile", "Riffle", "deck"));
+    private final Setting at = has(Setting.amount("at", "Where they stop", "any")
+            .between(always(1), sizeLess(pile, 1))
+            .bySpectator()
+            .told("they stop at card #"));
+
+    RifflePeek() {
+        super(
+                "riffle-peek",
+                Family.SELECTIONS,
+                "Peek at a card",
+                Profile.secret(2, "from behind"),
+                new Words(
+                        "Riffle {pile} towards them: they stop and remember {role} {at at}; keep a break below it.",
+                        "No card moves. They know a name, you hold its place.",
+                        "Look at them, never at the deck.",
+                        List.of("Open wide enough for one card to be read.", "The break is not seen from the front.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.owned(role, values), Needs.open(role, values));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int chosen = values.of(role);
+        hands.choose(chosen, hands.card(values.of(pile), values.of(at)));
+        hands.learnName(values.ownerKnower(role), chosen);
+        hands.knowPlace(chosen, PlaceKnowledge.EXACT);
+        hands.hold(values.of(pile), Hold.Kind.BREAK, values.of(at));
+    }
+}

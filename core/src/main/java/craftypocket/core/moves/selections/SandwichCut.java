@@ -1,0 +1,56 @@
+package craftypocket.core.moves.selections;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** {@code D[d+1..n] + S + D[1..d]}: with guards on top and bottom, the selection comes between them. */
+final class SandwichCut extends Move {
+
+    private final Setting role = has(Setting.role("role", "Goes back", "A"));
+    private final Setting top = has(Setting.role("top", "Guard on top", "J"));
+    private final Setting bottom = has(Setting.role("bottom", "Guard on the bottom", "K"));
+    private final Setting pile = has(Setting.place("pile", "Into", "deck"));
+    private final Setting at = has(Setting.amount("at", "Cards tabled first", "any")
+            .between(always(1), sizeLess(pile, 1))
+            .bySpectator()
+            .told("they cut off #"));
+
+    SandwichCut() {
+        super(
+                "sandwich-cut",
+                Family.SELECTIONS,
+                "Return between two guards",
+                Profile.open(2).onTable(),
+                new Words(
+                        "They cut {pile} {at at} to the table, {role} goes on it, the rest on that: {bottom}, {role}, {top}.",
+                        "The guard from the bottom, the selection and the guard from the top lie together.",
+                        "Let them do the cut and the burying.",
+                        List.of("No guard may flash.", "The deck is squared before it is cut again.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(
+                Needs.isAwayFrom(pile, role, values),
+                Needs.onTop(pile, top, values),
+                Needs.onBottom(pile, bottom, values));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int place = values.of(pile);
+        int chosen = values.of(role);
+        hands.bring(chosen, place, 0);
+        hands.cut(place, values.of(at) + 1);
+        hands.knowPlace(chosen, values.exact(at) ? PlaceKnowledge.EXACT : PlaceKnowledge.IN_THE_CIRCLE);
+    }
+}

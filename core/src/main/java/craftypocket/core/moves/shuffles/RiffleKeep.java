@@ -1,0 +1,56 @@
+package craftypocket.core.moves.shuffles;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** {@code D[1..t]} stays on top and {@code D[n−b+1..n]} at the bottom; what lies between is really riffled. */
+final class RiffleKeep extends Move {
+
+    private final Setting pile = has(Setting.place("pile", "Shuffle", "deck"));
+    private final Setting top =
+            has(Setting.amount("top", "Cards kept on top", "4").between(always(0), sizeLess(pile, 0)));
+    private final Setting bottom = has(Setting.amount("bottom", "Cards kept at the bottom", "0")
+            .between(always(0), (hands, values) -> hands.size(values.of(pile)) - values.of(top)));
+    private final Setting cut = has(Setting.amount("cut", "Cut for the shuffle", "22-30")
+            .between(
+                    (hands, values) -> values.of(top),
+                    (hands, values) -> hands.size(values.of(pile)) - values.of(bottom))
+            .told("you cut off #"));
+    private final Setting shuffle = has(Setting.chance());
+
+    RiffleKeep() {
+        super(
+                "riffle-keep",
+                Family.SHUFFLES,
+                "Riffle shuffle keeping top or bottom",
+                Profile.secret(3, "").onTable(),
+                new Words(
+                        "Riffle {pile}, keeping {top} cards on top and {bottom} at the bottom.",
+                        "The kept cards stay where they are, in order; the others fall into each other.",
+                        "Look up while the last cards fall.",
+                        List.of(
+                                "The kept block falls last, without a louder sound.",
+                                "Same shuffle as when nothing is kept.")));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int place = values.of(pile);
+        int kept = values.of(top);
+        int mixed = hands.size(place) - kept - values.of(bottom);
+        for (int role = 0; role < hands.roleCount(); role++) {
+            int at = hands.isIn(place, role) ? hands.positionIn(place, hands.cardOf(role)) : 0;
+            if (at > kept && at <= kept + mixed) {
+                hands.knowPlace(role, PlaceKnowledge.LOST);
+            }
+        }
+        hands.riffleAt(place, kept, mixed, values.of(cut) - kept, hands.chance(values.of(shuffle)));
+    }
+}

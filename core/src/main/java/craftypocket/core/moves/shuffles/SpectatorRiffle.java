@@ -1,0 +1,51 @@
+package craftypocket.core.moves.shuffles;
+
+import craftypocket.core.chance.Chance;
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** A spectator really riffles, as often as they like: two packets, a free cut, every interleaving equally likely. */
+final class SpectatorRiffle extends Move {
+
+    private final Setting pile = has(Setting.place("pile", "They shuffle", "deck"));
+    private final Setting times = has(Setting.amount("times", "How often", "1")
+            .between(always(1), always(20))
+            .bySpectator()
+            .told("they riffle # times"));
+    private final Setting shuffle = has(Setting.chance());
+
+    SpectatorRiffle() {
+        super(
+                "spectator-riffle",
+                Family.SHUFFLES,
+                "They riffle",
+                Profile.bySpectator().onTable(),
+                new Words(
+                        "They riffle {pile}, times: {times}.",
+                        "The two halves fall into each other by chance. Cards of each half keep their order among themselves.",
+                        "Let them see that you do not look.",
+                        List.of("Nothing is held as it leaves your hands.", "Count how often they riffle.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.cards(pile, 2, values));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        Chance draws = hands.chance(values.of(shuffle));
+        for (int i = 0; i < values.of(times); i++) {
+            hands.riffle(values.of(pile), draws);
+        }
+        hands.losePlaces(values.of(pile));
+    }
+}

@@ -1,0 +1,43 @@
+package craftypocket.core.moves.shuffles;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** The cards are smeared over the table: every order is equally likely. */
+final class Wash extends Move {
+
+    private final Setting pile = has(Setting.place("pile", "They mix", "deck"));
+    private final Setting shuffle = has(Setting.chance());
+
+    Wash() {
+        super(
+                "wash",
+                Family.SHUFFLES,
+                "They mix on the table",
+                Profile.bySpectator().onTable(),
+                new Words(
+                        "They smear {pile} over the table and mix it.",
+                        "Any order can come of it. Only marks and names find a card again.",
+                        "Step back.",
+                        List.of("No card may fall off the table.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.cards(pile, 2, values));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        hands.wash(values.of(pile), hands.chance(values.of(shuffle)));
+        hands.losePlaces(values.of(pile));
+    }
+}

@@ -1,0 +1,33 @@
+package craftypocket.core.reckon;
+
+import java.util.Locale;
+
+/**
+ * The measures of a card.
+ *
+ * @param width in millimetres
+ * @param height in millimetres
+ */
+public record CardSize(double width, double height) {
+
+    /** 2.5 by 3.5 inches, from memory. */
+    public static final CardSize POKER = new CardSize(63.5, 88.9);
+
+    /** 2.25 by 3.5 inches, from memory. */
+    public static final CardSize BRIDGE = new CardSize(57.2, 88.9);
+
+    /** Folded in quarters. */
+    public CardSize folded() {
+        return new CardSize(width / 2, height / 2);
+    }
+
+    /** Whether it goes flat into a holder of this inner size, upright or lying. */
+    public boolean fits(double wide, double high) {
+        return (width <= wide && height <= high) || (height <= wide && width <= high);
+    }
+
+    /** The measures in words. */
+    public String millimetres() {
+        return String.format(Locale.ROOT, "%.1f × %.1f mm", width, height);
+    }
+}

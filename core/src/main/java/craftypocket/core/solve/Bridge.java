@@ -1,0 +1,39 @@
+package craftypocket.core.solve;
+
+import craftypocket.core.routine.Step;
+import java.util.List;
+
+/**
+ * What a {@link BridgeFinder} found.
+ *
+ * @param outcome how the search ended
+ * @param ways the ways that lead there, the shortest and easiest first
+ * @param tried how many layouts were looked at
+ * @param within the most moves that were allowed
+ */
+public record Bridge(Outcome outcome, List<Way> ways, int tried, int within) {
+
+    /** How a search ended. */
+    public enum Outcome {
+        /** At least one way leads there. */
+        FOUND,
+        /** No way of so few moves leads there. */
+        NONE,
+        /** It was stopped, or ran into its limit, before any way was found. */
+        STOPPED
+    }
+
+    /**
+     * Moves that lead from the layout to the claim.
+     *
+     * @param steps the moves in order
+     * @param difficulty of the hardest of them
+     * @param secret how many of them must not be noticed
+     * @param share in which part of the worlds of the routine the claim then holds
+     */
+    public record Way(List<Step> steps, int difficulty, int secret, double share) {}
+
+    public Bridge {
+        ways = List.copyOf(ways);
+    }
+}

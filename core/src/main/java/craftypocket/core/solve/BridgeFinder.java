@@ -1,0 +1,272 @@
+package craftypocket.core.solve;
+
+import craftypocket.core.claims.Check;
+import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Catalogue;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.routine.Routine;
+import craftypocket.core.routine.RoutineClaim;
+import craftypocket.core.routine.Step;
+import craftypocket.core.run.Plan;
+import craftypocket.core.run.PlanReader;
+import craftypocket.core.run.PlannedStep;
+import craftypocket.core.run.Survey;
+import craftypocket.core.run.SurveyOptions;
+import craftypocket.core.run.Surveyor;
+import craftypocket.core.run.Tracer;
+import craftypocket.core.run.World;
+import craftypocket.core.settings.Cast;
+import craftypocket.core.settings.Setting;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.BooleanSupplier;
+import java.util.function.Predicate;
+
+/**
+ * Finds moves that lead from the layout after a step to a claim.
+ *
+ * <p>Bound: sequences of at most {@link #MOST_MOVES} moves, {@link #MOST_LAYOUTS} layouts. Order: fewest moves first, then the
+ * easiest. Cost: one move on a copied surface for each try. Every way is traced again as part of the routine, and surveyed,
+ * before it is given.
+ */
+public final class BridgeFinder {
+
+    /** Longer bridges are no bridges but another routine. */
+    public static final int MOST_MOVES = 3;
+
+    /** A second or two of search on a small machine. */
+    private static final int MOST_LAYOUTS = 60_000;
+
+    private static final int MOST_WAYS = 24;
+
+    /** With so many short ways, nobody asks for longer ones. */
+    private static final int ENOUGH_WAYS = 8;
+
+    /** Small numbers that are worth trying anywhere. */
+    private static final int SMALL = 5;
+
+    /** Of a move with more amounts than this the others stay as usual: all of them together are too many. */
+    private static final int VARIED_AMOUNTS = 2;
+
+    private static final int SURVEYED_WORLDS = 2_000;
+
+    /** What a bridge is made of: what the performer does to cards, and not what others do or what is shown. */
+    private static final Set<Family> FAMILIES =
+            EnumSet.of(Family.CUTS, Family.SHUFFLES, Family.CONTROLS, Family.HANDLING);
+
+    private record Node(Hands hands, List<PlannedStep> moves, int cost) {}
+
+    private final Routine routine;
+    private final Catalogue catalogue;
+    private final int after;
+    private final ClaimSpec goal;
+    private final Predicate<Move> allowed;
+    private final BooleanSupplier cancelled;
+
+    private BridgeFinder(
+            Routine routine,
+            Catalogue catalogue,
+            String after,
+            ClaimSpec goal,
+            Predicate<Move> allowed,
+            BooleanSupplier cancelled) {
+        this.routine = routine;
+        this.catalogue = catalogue;
+        this.after = routine.steps().stream().map(Step::id).toList().indexOf(after) + 1;
+        this.goal = goal;
+        this.allowed = allowed;
+        this.cancelled = cancelled;
+    }
+
+    /**
+     * Searches.
+     *
+     * @param after the step after which the bridge begins; empty for the set-up
+     * @param goal what must be true at its end
+     * @param allowed which moves the performer can do
+     * @param cancelled asked at each layout
+     * @throws craftypocket.core.settings.ProblemsFound when the routine or the goal cannot be read
+     */
+    public static Bridge find(
+            Routine routine,
+            Catalogue catalogue,
+            String after,
+            ClaimSpec goal,
+            Predicate<Move> allowed,
+            BooleanSupplier cancelled) {
+        return new BridgeFinder(routine, catalogue, after, goal, allowed, cancelled).run();
+    }
+
+    private Bridge run() {
+        List<Step> before = routine.steps().subList(0, after);
+        Routine start = with(before, List.of(new RoutineClaim("goal", "", goal)));
+        Plan plain = PlanReader.read(start, catalogue);
+        Hands there = Tracer.surface(plain, World.USUAL);
+        Plan plan = PlanReader.read(start, catalogue, candidates(plain, there));
+        Check check = plan.conditions().get(0).check();
+        Hands from = Tracer.surface(plan, World.USUAL);
+        return search(plan, from, check);
+    }
+
+    private Bridge search(Plan plan, Hands from, Check check) {
+        List<Bridge.Way> ways = new ArrayList<>();
+        Set<Long> seen = new HashSet<>(List.of(from.fingerprint()));
+        List<Node> level = List.of(new Node(from, List.of(), 0));
+        int tried = 0;
+        for (int moves = 1; moves <= MOST_MOVES && ways.size() < ENOUGH_WAYS; moves++) {
+            List<Node> next = new ArrayList<>();
+            List<Node> hits = new ArrayList<>();
+            for (Node node : level) {
+                for (PlannedStep step : plan.more()) {
+                    if (cancelled.getAsBoolean() || tried >= MOST_LAYOUTS) {
+                        ways.addAll(offered(hits, ways.size()));
+                        return new Bridge(
+                                ways.isEmpty() ? Bridge.Outcome.STOPPED : Bridge.Outcome.FOUND, ways, tried, moves);
+                    }
+                    Hands hands = node.hands().another();
+                    hands.copyFrom(node.hands());
+                    if (!step.perform(hands)) {
+                        continue;
+                    }
+                    tried++;
+                    List<PlannedStep> path = new ArrayList<>(node.moves());
+                    path.add(step);
+                    Node reached = new Node(
+                            hands, path, node.cost() + step.move().profile().difficulty());
+                    if (check.holds(hands)) {
+                        hits.add(reached);
+                    } else if (seen.add(hands.fingerprint())) {
+                        next.add(reached);
+                    }
+                }
+            }
+            ways.addAll(offered(hits, ways.size()));
+            level = next;
+        }
+        return new Bridge(ways.isEmpty() ? Bridge.Outcome.NONE : Bridge.Outcome.FOUND, ways, tried, MOST_MOVES);
+    }
+
+    /** The easiest hits, each traced and surveyed as part of the routine, one for each list of moves. */
+    private List<Bridge.Way> offered(List<Node> hits, int already) {
+        Map<List<String>, Bridge.Way> best = new LinkedHashMap<>();
+        hits.stream()
+                .sorted(Comparator.comparingInt(Node::cost))
+                .limit(MOST_WAYS * 8L)
+                .forEach(hit -> {
+                    Bridge.Way way = proved(hit);
+                    List<String> names =
+                            hit.moves().stream().map(m -> m.move().id()).toList();
+                    if (way.share() > 0
+                            && (best.get(names) == null || best.get(names).share() < way.share())) {
+                        best.put(names, way);
+                    }
+                });
+        return best.values().stream()
+                .sorted(Comparator.comparingDouble((Bridge.Way w) -> -w.share())
+                        .thenComparingInt(Bridge.Way::difficulty))
+                .limit(MOST_WAYS - already)
+                .toList();
+    }
+
+    private Bridge.Way proved(Node hit) {
+        List<Step> steps = hit.moves().stream().map(PlannedStep::step).toList();
+        List<Step> all = new ArrayList<>(routine.steps().subList(0, after));
+        for (int i = 0; i < steps.size(); i++) {
+            all.add(new Step(
+                    "bridge" + (i + 1), steps.get(i).move(), steps.get(i).settings(), Optional.empty()));
+        }
+        Survey survey = Surveyor.survey(
+                PlanReader.read(with(all, List.of(new RoutineClaim("goal", "", goal))), catalogue),
+                SurveyOptions.withDefaults()
+                        .with(cancelled)
+                        .withExhaustiveUpTo(SURVEYED_WORLDS)
+                        .withSample(SURVEYED_WORLDS, 1));
+        double share =
+                survey.worlds() == 0 ? 0 : (double) survey.findings().get(0).held() / survey.worlds();
+        return new Bridge.Way(
+                all.subList(after, all.size()),
+                hit.moves().stream()
+                        .mapToInt(m -> m.move().profile().difficulty())
+                        .max()
+                        .orElse(1),
+                (int) hit.moves().stream()
+                        .filter(m -> m.move().profile().secret())
+                        .count(),
+                share);
+    }
+
+    private Routine with(List<Step> steps, List<RoutineClaim> claims) {
+        return new Routine(routine.setUp(), routine.roles(), steps, claims, routine.ownMoves());
+    }
+
+    /** Every allowed move with every setting worth trying. */
+    private List<Step> candidates(Plan plan, Hands there) {
+        Set<Integer> numbers = new TreeSet<>();
+        for (int n = 1; n <= SMALL; n++) {
+            numbers.add(n);
+        }
+        for (int role = 0; role < plan.cast().parts().size(); role++) {
+            int position = there.cardOf(role) < 0 ? 0 : there.positionIn(0, there.cardOf(role));
+            if (position > 0) {
+                numbers.addAll(List.of(position - 1, position, there.size(0) - position, there.size(0) - position + 1));
+            }
+        }
+        List<Step> candidates = new ArrayList<>();
+        for (Move move : catalogue.moves()) {
+            boolean chance = move.settings().all().stream().anyMatch(s -> s.kind() == Setting.Kind.CHANCE);
+            if (FAMILIES.contains(move.family())
+                    && move.profile().actor() == Profile.Actor.PERFORMER
+                    && !chance
+                    && allowed.test(move)) {
+                vary(move, numbers, plan, candidates);
+            }
+        }
+        return candidates;
+    }
+
+    private void vary(Move move, Set<Integer> numbers, Plan plan, List<Step> into) {
+        List<Map<String, String>> all = new ArrayList<>(List.of(Map.of()));
+        int amounts = 0;
+        for (Setting setting : move.settings().all()) {
+            boolean varied = setting.kind() != Setting.Kind.AMOUNT || ++amounts <= VARIED_AMOUNTS;
+            List<String> values = switch (setting.kind()) {
+                case AMOUNT ->
+                    varied
+                            ? numbers.stream()
+                                    .filter(n -> n > 0)
+                                    .map(String::valueOf)
+                                    .toList()
+                            : List.of(setting.usual());
+                case CHUNKS -> setting.partial() ? List.of("5") : List.of("7 8 6 rest", "1 rest", "rest");
+                case OPTION ->
+                    setting.options().stream().map(Setting.Option::name).toList();
+                case ROLE -> plan.cast().parts().stream().map(Cast.Part::letter).toList();
+                default -> List.of(setting.usual());
+            };
+            List<Map<String, String>> more = new ArrayList<>();
+            for (Map<String, String> settings : all) {
+                for (String value : values) {
+                    Map<String, String> longer = new HashMap<>(settings);
+                    longer.put(setting.name(), value);
+                    more.add(longer);
+                }
+            }
+            all = more;
+        }
+        for (Map<String, String> settings : all) {
+            into.add(new Step("candidate" + into.size(), move.id(), settings, Optional.empty()));
+        }
+    }
+}

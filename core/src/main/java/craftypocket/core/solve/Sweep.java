@@ -1,0 +1,105 @@
+package craftypocket.core.solve;
+
+import craftypocket.core.moves.Catalogue;
+import craftypocket.core.reckon.Wilson;
+import craftypocket.core.routine.Routine;
+import craftypocket.core.run.PlanReader;
+import craftypocket.core.run.Survey;
+import craftypocket.core.run.SurveyOptions;
+import craftypocket.core.run.Surveyor;
+import craftypocket.core.settings.ProblemsFound;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.BooleanSupplier;
+
+/**
+ * A survey for each value of one unknown: the one way of solving backwards.
+ *
+ * @param unknown what was solved for
+ * @param points one a value, in order
+ * @param best the value with which most holds; of several the smallest
+ * @param stopped whether it was ended early; the points are then the first ones
+ */
+public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boolean stopped) {
+
+    /**
+     * How the routine stands with one value.
+     *
+     * @param value the value
+     * @param share in which part of the worlds everything holds: all claims, all that moves expect, and every step can be done
+     * @param low the lower end of its 95 % interval; the share itself when every world was visited
+     * @param high the upper end of it
+     * @param worlds how many worlds were looked at
+     * @param exhaustive whether these were all
+     * @param because when it fails, in words; empty when it never does
+     */
+    public record Point(
+            int value, double share, double low, double high, long worlds, boolean exhaustive, String because) {}
+
+    /** A value's survey visits every world up to this many, else samples: a sweep has to answer while one waits. */
+    private static final long EXHAUSTIVE = 20_000;
+
+    private static final int SAMPLE = 4_000;
+
+    public Sweep {
+        points = List.copyOf(points);
+    }
+
+    /**
+     * Tries every value from 1 on.
+     *
+     * @param most the last value to try
+     * @param cancelled asked before each value and within
+     * @throws craftypocket.core.settings.ProblemsFound when the routine cannot be read
+     */
+    public static Sweep over(
+            Routine routine, Unknown unknown, int most, Catalogue catalogue, BooleanSupplier cancelled) {
+        PlanReader.read(routine, catalogue);
+        SurveyOptions options = SurveyOptions.withDefaults()
+                .with(cancelled)
+                .withExhaustiveUpTo(EXHAUSTIVE)
+                .withSample(SAMPLE, 1);
+        List<Point> points = new ArrayList<>();
+        boolean stopped = false;
+        for (int value = 1; value <= most && !stopped; value++) {
+            Optional<Routine> changed = unknown.with(routine, value);
+            if (changed.isPresent()) {
+                point(changed.get(), value, catalogue, options).ifPresent(points::add);
+            }
+            stopped = cancelled.getAsBoolean();
+        }
+        OptionalInt best = points.stream()
+                .filter(p -> p.share() > 0)
+                .max(Comparator.comparingDouble(Point::share).thenComparing(p -> -p.value()))
+                .map(p -> OptionalInt.of(p.value()))
+                .orElse(OptionalInt.empty());
+        return new Sweep(unknown, points, best, stopped);
+    }
+
+    private static Optional<Point> point(Routine routine, int value, Catalogue catalogue, SurveyOptions options) {
+        Survey survey;
+        try {
+            survey = Surveyor.survey(PlanReader.read(routine, catalogue), options);
+        } catch (ProblemsFound outside) {
+            // A value that the routine cannot have, such as a place below the deck, is no point of the curve.
+            return Optional.empty();
+        }
+        double share = survey.worlds() == 0 ? 0 : (double) survey.allHeld() / survey.worlds();
+        String because = survey.findings().stream()
+                .filter(f -> f.verdict() != Survey.Verdict.ALWAYS)
+                .min(Comparator.comparingLong(Survey.Finding::held))
+                .map(f -> f.condition().sentence() + ": " + f.because())
+                .orElse("");
+        return Optional.of(new Point(
+                value,
+                share,
+                survey.exhaustive() ? share : Wilson.low(survey.allHeld(), survey.worlds()),
+                survey.exhaustive() ? share : Wilson.high(survey.allHeld(), survey.worlds()),
+                survey.worlds(),
+                survey.exhaustive(),
+                because));
+    }
+}

@@ -1,0 +1,130 @@
+package craftypocket.core.solve;
+
+import craftypocket.core.cards.CardText;
+import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.routine.Placement;
+import craftypocket.core.routine.Routine;
+import craftypocket.core.routine.RoutineClaim;
+import craftypocket.core.routine.SetUp;
+import craftypocket.core.routine.Step;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A number of a routine to be solved for.
+ *
+ * @param kind where it stands
+ * @param id the step or claim it belongs to; the place of a laid pile
+ * @param setting the name of the setting; the code of the card of a pile
+ */
+public record Unknown(Kind kind, String id, String setting) {
+
+    /** Where an unknown stands. */
+    public enum Kind {
+        /** An amount of a step: a count, a depth, an announced number, a number of shuffles. */
+        STEP,
+        /** A number in a claim. */
+        CLAIM,
+        /** At which place of the deck a card starts, from the top; {@link #setting} is its code. */
+        START,
+        /** At which place of a laid pile a card starts. */
+        PILE
+    }
+
+    /** The routine with this value for the unknown; empty when the routine has no such number. */
+    Optional<Routine> with(Routine routine, int value) {
+        return switch (kind) {
+            case STEP ->
+                routine.steps().stream().anyMatch(s -> s.id().equals(id))
+                        ? Optional.of(new Routine(
+                                routine.setUp(),
+                                routine.roles(),
+                                routine.steps().stream()
+                                        .map(s -> s.id().equals(id)
+                                                ? new Step(s.id(), s.move(), put(s.settings(), value), s.onlyIf())
+                                                : s)
+                                        .toList(),
+                                routine.claims(),
+                                routine.ownMoves()))
+                        : Optional.empty();
+            case CLAIM ->
+                routine.claims().stream().anyMatch(c -> c.id().equals(id))
+                        ? Optional.of(new Routine(
+                                routine.setUp(),
+                                routine.roles(),
+                                routine.steps(),
+                                routine.claims().stream()
+                                        .map(c -> c.id().equals(id)
+                                                ? new RoutineClaim(
+                                                        c.id(),
+                                                        c.after(),
+                                                        new ClaimSpec(
+                                                                c.claim().kind(),
+                                                                put(c.claim().settings(), value),
+                                                                c.claim().not(),
+                                                                c.claim().or()))
+                                                : c)
+                                        .toList(),
+                                routine.ownMoves()))
+                        : Optional.empty();
+            case START ->
+                Optional.of(new Routine(
+                        started(routine.setUp(), value),
+                        routine.roles(),
+                        routine.steps(),
+                        routine.claims(),
+                        routine.ownMoves()));
+            case PILE ->
+                moved(routine.setUp(), value)
+                        .map(setUp -> new Routine(
+                                setUp, routine.roles(), routine.steps(), routine.claims(), routine.ownMoves()));
+        };
+    }
+
+    private Map<String, String> put(Map<String, String> settings, int value) {
+        Map<String, String> changed = new HashMap<>(settings);
+        changed.put(setting, String.valueOf(value));
+        return changed;
+    }
+
+    private SetUp started(SetUp setUp, int value) {
+        List<Placement> placements = new ArrayList<>(setUp.placements());
+        placements.removeIf(p -> p.card().equals(setting));
+        placements.add(new Placement(setting, value, false));
+        List<String> order = new ArrayList<>(CardText.split(setUp.order()));
+        order.remove(setting);
+        return new SetUp(
+                setUp.pack(),
+                setUp.extra(),
+                String.join(" ", order),
+                setUp.piles(),
+                placements,
+                setUp.markings(),
+                setUp.bend());
+    }
+
+    private Optional<SetUp> moved(SetUp setUp, int value) {
+        List<SetUp.LaidPile> piles = new ArrayList<>(setUp.piles());
+        for (int i = 0; i < piles.size(); i++) {
+            List<String> cards = new ArrayList<>(CardText.split(piles.get(i).cards()));
+            int at = cards.indexOf(setting) >= 0 ? cards.indexOf(setting) : cards.indexOf(setting + "↑");
+            if (piles.get(i).place().equals(id) && at >= 0 && value <= cards.size()) {
+                String card = cards.remove(at);
+                cards.add(value - 1, card);
+                piles.set(i, new SetUp.LaidPile(id, String.join(" ", cards)));
+                return Optional.of(new SetUp(
+                        setUp.pack(),
+                        setUp.extra(),
+                        setUp.order(),
+                        piles,
+                        setUp.placements(),
+                        setUp.markings(),
+                        setUp.bend()));
+            }
+        }
+        return Optional.empty();
+    }
+}

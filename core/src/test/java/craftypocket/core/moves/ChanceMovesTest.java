@@ -1,0 +1,162 @@
+package craftypocket.core.moves;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import craftypocket.core.Script;
+import craftypocket.core.layout.Place;
+import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.routine.RoleKind;
+import craftypocket.core.run.Survey;
+import craftypocket.core.run.Trace;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Moves with real shuffles in them: what every shuffle keeps, and how often things happen, by a fixed seed. */
+class ChanceMovesTest {
+
+    /** Moves that are tried here and not on a deck that can be laid out. */
+    static final Set<String> TRIED = Set.of(
+            "spectator-riffle",
+            "spectator-overhand",
+            "wash",
+            "lopsided-riffle",
+            "riffle-keep",
+            "top-block-lift",
+            "double-spell-cut");
+
+    private static final int SHUFFLES = 500;
+
+    private static List<Integer> shuffled(Script script, int number) {
+        String step = "s" + script.routine().steps().size();
+        return Script.cards(script.trace(Map.of(step + ".shuffle", number)), "deck");
+    }
+
+    /** How often the next higher card lies above its neighbour, and one. */
+    static int risingSequences(List<Integer> order) {
+        int sequences = 1;
+        for (int card = 1; card < order.size(); card++) {
+            sequences += order.indexOf(card + 1) < order.indexOf(card) ? 1 : 0;
+        }
+        return sequences;
+    }
+
+    @Test
+    void a_riffle_gives_at_most_two_rising_sequences_and_is_not_always_the_same() {
+        Set<List<Integer>> orders = new HashSet<>();
+        for (int number = 1; number <= SHUFFLES; number++) {
+            List<Integer> order = shuffled(Script.deck(52).step("spectator-riffle"), number);
+            orders.add(order);
+            assertThat(risingSequences(order)).as("shuffle %d", number).isLessThanOrEqualTo(2);
+            assertThat(risingSequences(shuffled(Script.deck(20).step("spectator-riffle", "times", "2"), number)))
+                    .as("shuffle %d", number)
+                    .isLessThanOrEqualTo(4);
+        }
+        assertThat(orders).hasSizeGreaterThan(SHUFFLES - 5);
+    }
+
+    @Test
+    void a_riffle_that_keeps_top_and_bottom_keeps_them_and_mixes_the_rest() {
+        for (int number = 1; number <= SHUFFLES; number++) {
+            List<Integer> order =
+                    shuffled(Script.deck(20).step("riffle-keep", "top", "3", "bottom", "2", "cut", "10"), number);
+
+            assertThat(order.subList(0, 3)).containsExactly(1, 2, 3);
+            assertThat(order.subList(18, 20)).containsExactly(19, 20);
+            assertThat(risingSequences(order)).isLessThanOrEqualTo(2);
+        }
+    }
+
+    @Test
+    void an_overhand_shuffle_by_chance_has_as_many_chunks_as_it_says() {
+        for (int number = 1; number <= SHUFFLES; number++) {
+            List<Integer> order = shuffled(Script.deck(30).step("spectator-overhand", "chunks", "7"), number);
+            int breaks = 0;
+            for (int i = 1; i < order.size(); i++) {
+                breaks += order.get(i) == order.get(i - 1) + 1 ? 0 : 1;
+            }
+            assertThat(breaks).as("shuffle %d", number).isEqualTo(6);
+        }
+    }
+
+    @Test
+    void cards_smeared_over_the_table_lose_their_places_and_keep_their_sides() {
+        Script washed =
+                Script.deck(10).key("K", "AS", 1).step("turn-card", "at", "1").step("wash");
+        Trace trace = washed.trace(Map.of("s2.shuffle", 7));
+
+        assertThat(Script.cards(trace, "deck")).contains(-1, 2).hasSize(10);
+        assertThat(trace.end().roles().get(0).placeKnown()).isEqualTo(PlaceKnowledge.LOST);
+    }
+
+    /** Common practice: about four times in five. In the model the share of the upper packet: 42 of 52, 0.808. */
+    @ParameterizedTest
+    @ValueSource(ints = {5, 26, 42, 51})
+    void the_top_card_stays_on_top_as_often_as_its_packet_is_large(int cut) {
+        Survey.Finding finding = Script.deck(52)
+                .key("K", "AS", 1)
+                .step("lopsided-riffle", "cut", String.valueOf(cut))
+                .claim("position", "role", "K")
+                .verdict(0);
+
+        assertThat(cut / 52.0).as("cut %d", cut).isBetween(finding.low(), finding.high());
+    }
+
+    @Test
+    void before_they_are_squared_the_wanted_card_is_lifted_to_the_top() {
+        Script lifted = Script.deck(52)
+                .key("A", "AS", 1)
+                .step("lopsided-riffle", "cut", "42", "square", "you")
+                .step("top-block-lift")
+                .claim("position", "role", "A");
+
+        assertThat(lifted.verdict(0).verdict()).isEqualTo(Survey.Verdict.ALWAYS);
+        assertThat(lifted.survey().exhaustive()).isFalse();
+    }
+
+    @Test
+    void a_survey_of_real_shuffles_repeats_with_its_seed_and_its_failing_world_fails() {
+        Script script = Script.deck(20)
+                .key("K", "AS", 1)
+                .step("spectator-riffle", "times", "1-3")
+                .claim("position", "role", "K");
+        Survey.Finding finding = script.verdict(0);
+
+        assertThat(script.verdict(0).held()).isEqualTo(finding.held());
+        assertThat(script.trace(finding.failing().numbers()).outcomes().get(0)).isFalse();
+        assertThat(finding.charts())
+                .singleElement()
+                .satisfies(chart ->
+                        assertThat(chart.bars()).extracting(Survey.Bar::number).containsExactly(1, 2, 3));
+    }
+
+    /**
+     * Common practice, spelled with "of": the eight of clubs has 12 letters and the queen of diamonds 15. The selection is
+     * on the face, the queen thirteenth from it: 27 cards come to the top.
+     */
+    @Test
+    void a_double_spelling_is_cut_to() {
+        Trace trace = Script.deck(52)
+                .role("A", RoleKind.SELECTION, "Ines", "8C")
+                .role("L", RoleKind.HELPER, "", "")
+                .place("8C", 52)
+                .place("QD", 40)
+                .step("double-spell-cut")
+                .step("spell-to", "role", "L", "to", "table:first")
+                .step("spell-to", "role", "A", "to", "table:second")
+                .trace();
+
+        assertThat(trace.moments().get(1).roles().get(0).position()).isEqualTo(27);
+        assertThat(trace.moments().get(1).roles().get(1).position()).isEqualTo(15);
+        assertThat(trace.outcomes()).doesNotContain(false);
+        assertThat(trace.end()
+                        .layout()
+                        .at(Place.read("table:second").orElseThrow())
+                        .faceUp(1))
+                .isTrue();
+    }
+}

@@ -1,0 +1,102 @@
+package craftypocket.core.solve;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import craftypocket.core.Script;
+import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.moves.AllMoves;
+import craftypocket.core.routine.Step;
+import craftypocket.core.run.Survey;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+
+class BridgeFinderTest {
+
+    private static Bridge find(Script script, ClaimSpec goal) {
+        List<Step> steps = script.routine().steps();
+        String after = steps.isEmpty() ? "" : steps.get(steps.size() - 1).id();
+        return BridgeFinder.find(script.routine(), AllMoves.CATALOGUE, after, goal, move -> true, () -> false);
+    }
+
+    private static ClaimSpec at(String nth, String from) {
+        return ClaimSpec.of("position", "role", "K", "nth", nth, "from", from);
+    }
+
+    private static Set<String> singles(Bridge bridge) {
+        return bridge.ways().stream()
+                .filter(way -> way.steps().size() == 1)
+                .map(way -> way.steps().get(0).move())
+                .collect(Collectors.toSet());
+    }
+
+    @Test
+    void from_a_break_above_it_a_card_comes_to_the_top_in_the_known_ways() {
+        Script script = Script.deck(52).key("K", "AS", 27).step("hold-break", "depth", "26");
+
+        Bridge bridge = find(script, at("1", "top"));
+
+        assertThat(bridge.outcome()).isEqualTo(Bridge.Outcome.FOUND);
+        assertThat(singles(bridge)).contains("cut-to-break", "double-undercut", "pass", "shuffle-from-break");
+        assertThat(bridge.ways()).allMatch(way -> way.share() == 1.0);
+    }
+
+    @Test
+    void from_the_top_to_second_bottom_and_fifth_one_move_is_enough() {
+        Script top = Script.deck(52).key("K", "AS", 1);
+
+        assertThat(singles(find(top, at("2", "top")))).contains("top-change-place", "exchange-blocks");
+        assertThat(singles(find(top, at("1", "bottom")))).contains("overhand-top-to-bottom");
+        assertThat(singles(find(top, at("5", "top")))).contains("exchange-blocks");
+    }
+
+    @Test
+    void every_way_that_is_offered_is_true_when_it_is_done() {
+        Script script = Script.deck(20).key("K", "AS", 7).selection("A", "Ines").step("follow-card", "at", "12");
+        ClaimSpec beside = ClaimSpec.of("directly-below", "role", "A", "of", "K");
+
+        Bridge bridge = find(script, beside);
+
+        assertThat(bridge.ways()).isNotEmpty();
+        for (Bridge.Way way : bridge.ways()) {
+            Script done = Script.from(script.routine());
+            way.steps().forEach(done::step);
+            assertThat(done.claim(beside).verdict(0).verdict()).as("%s", way).isEqualTo(Survey.Verdict.ALWAYS);
+        }
+    }
+
+    @Test
+    void what_cannot_be_is_not_found_and_a_search_can_be_stopped() {
+        Script small = Script.deck(4).key("K", "AS", 1);
+        Bridge none = BridgeFinder.find(
+                small.routine(),
+                AllMoves.CATALOGUE,
+                "",
+                at("9", "top"),
+                move -> move.id().equals("complete-cut"),
+                () -> false);
+        assertThat(none.outcome()).isEqualTo(Bridge.Outcome.NONE);
+        assertThat(none.within()).isEqualTo(BridgeFinder.MOST_MOVES);
+
+        Bridge stopped =
+                BridgeFinder.find(small.routine(), AllMoves.CATALOGUE, "", at("3", "top"), move -> true, () -> true);
+        assertThat(stopped.outcome()).isEqualTo(Bridge.Outcome.STOPPED);
+        assertThat(stopped.ways()).isEmpty();
+    }
+
+    @Test
+    void only_moves_that_can_be_done_are_used() {
+        Script script = Script.deck(52).key("K", "AS", 27).step("hold-break", "depth", "26");
+        Bridge bridge = BridgeFinder.find(
+                script.routine(),
+                AllMoves.CATALOGUE,
+                "s1",
+                at("1", "top"),
+                move -> move.id().equals("double-undercut"),
+                () -> false);
+
+        assertThat(bridge.ways())
+                .allMatch(way -> way.steps().stream().allMatch(s -> s.move().equals("double-undercut")));
+    }
+}

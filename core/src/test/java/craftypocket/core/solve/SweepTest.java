@@ -1,0 +1,110 @@
+package craftypocket.core.solve;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import craftypocket.core.Script;
+import craftypocket.core.moves.AllMoves;
+import craftypocket.core.reckon.SafeNumber;
+import craftypocket.core.routine.RoleKind;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class SweepTest {
+
+    private static Sweep over(Script script, Unknown.Kind kind, String id, String setting, int most) {
+        return Sweep.over(script.routine(), new Unknown(kind, id, setting), most, AllMoves.CATALOGUE, () -> false);
+    }
+
+    /** The rule: the estimated depth, its error and two more. */
+    @Test
+    void the_announced_number_is_the_one_of_the_rule() {
+        Script wager = Script.deck(52)
+                .selection("A", "Ines")
+                .key("K", "KC", 52)
+                .step("spread-pick", "not", "bottom")
+                .step("return-drop-key", "way", "hindu", "at", "31-37")
+                .step("announce-past", "estimate", "17±3", "number", "5");
+
+        Sweep sweep = over(wager, Unknown.Kind.STEP, "s3", "number", 52);
+
+        assertThat(sweep.best()).hasValue(new SafeNumber(17, 3).smallest());
+        assertThat(sweep.points().get(20).share()).isLessThan(1);
+        assertThat(sweep.points().get(20).because()).contains("lies face up");
+    }
+
+    @Test
+    void the_place_of_a_card_is_found_from_a_claim() {
+        Script four = Script.deck(52)
+                .selection("A", "Ulla")
+                .step("spread-pick", "at", "any")
+                .step("return-four-under", "at", "15-37")
+                .claim("position", "role", "A", "nth", "1");
+
+        assertThat(over(four, Unknown.Kind.CLAIM, "c1", "nth", 52).best()).hasValue(5);
+    }
+
+    @Test
+    void the_odd_card_must_lie_third_for_the_count_to_hide_it() {
+        Script count = Script.deck(52)
+                .extra("none", "KS QS KH blank")
+                .pile("other-hand", "blank KS QS KH")
+                .role("B", RoleKind.HELPER, "", "blank")
+                .step("hidden-third")
+                .claim("position", "role", "B", "nth", "1", "from", "bottom", "pile", "other-hand");
+
+        assertThat(over(count, Unknown.Kind.PILE, "other-hand", "blank", 4).best())
+                .hasValue(3);
+    }
+
+    @Test
+    void a_start_place_is_solved_for() {
+        Script script = Script.deck(20)
+                .role("K", RoleKind.KEY, "", "5S")
+                .step("faro-out")
+                .claim("position", "role", "K", "nth", "4");
+
+        Sweep sweep = over(script, Unknown.Kind.START, "", "5S", 20);
+
+        assertThat(sweep.best()).hasValue(12);
+        assertThat(sweep.points()).hasSize(20);
+    }
+
+    @Test
+    void how_many_shuffles_an_order_stands() {
+        Script order = Script.deck(52)
+                .selection("A", "Ines")
+                .role("K", RoleKind.KEY, "", "AS")
+                .role("S", RoleKind.SLUG, "", "AS 2S 3S 4S 5S 6S 7S 8S 9S 10S JS QS")
+                .step("deal-to-number", "at", "2-12")
+                .step("spectator-riffle", "times", "1")
+                .step("find-order-card");
+
+        List<Sweep.Point> points =
+                over(order, Unknown.Kind.STEP, "s2", "times", 3).points();
+
+        assertThat(points.get(0).share()).isGreaterThan(0.999);
+        assertThat(points.get(1).share()).isBetween(0.6, 0.999);
+        assertThat(points.get(2).share()).isLessThan(points.get(1).low());
+        assertThat(points.get(1).exhaustive()).isFalse();
+    }
+
+    @Test
+    void a_sweep_that_is_cancelled_stops_and_says_so() {
+        Script script = Script.deck(20).step("complete-cut", "depth", "3");
+
+        Sweep sweep = Sweep.over(
+                script.routine(), new Unknown(Unknown.Kind.STEP, "s1", "depth"), 19, AllMoves.CATALOGUE, () -> true);
+
+        assertThat(sweep.stopped()).isTrue();
+        assertThat(sweep.points()).hasSizeLessThan(19);
+    }
+
+    @Test
+    void nothing_is_best_when_nothing_ever_holds() {
+        Script script = Script.deck(8).key("K", "AS", 1).step("false-cut").claim("position", "role", "K", "nth", "3");
+
+        assertThat(over(script, Unknown.Kind.CLAIM, "c1", "nth", 8).best()).hasValue(1);
+        assertThat(over(script, Unknown.Kind.STEP, "nowhere", "depth", 8).best())
+                .isEmpty();
+    }
+}
