@@ -2,11 +2,13 @@
 import { useDark } from '@vueuse/core'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
+import { usePerformer } from './performer'
 import KeyHelp from './ui/KeyHelp.vue'
 import ToastLine from './ui/ToastLine.vue'
 
 const dark = useDark({ disableTransition: false })
 const route = useRoute()
+const { performer, setHand } = usePerformer()
 const routineId = computed(() => route.params.id as string | undefined)
 const rehearsing = computed(() => route.name === 'rehearse')
 </script>
@@ -16,10 +18,15 @@ const rehearsing = computed(() => route.name === 'rehearse')
     <a href="#view" class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-2">
       To the view
     </a>
-    <header v-if="!rehearsing" class="flex h-12 items-center gap-7 bg-(--bar) px-5 text-[#f7f2e8]">
+    <header
+      v-if="!rehearsing"
+      class="flex min-h-12 flex-wrap items-center gap-x-7 bg-(--bar) px-5 text-[#f7f2e8]"
+    >
       <RouterLink to="/" class="font-display text-xl font-semibold">Crafty Pocket</RouterLink>
-      <nav class="flex h-full gap-5" aria-label="Views">
+      <nav class="flex h-12 gap-5" aria-label="Views">
         <RouterLink to="/" class="view-link" exact-active-class="here">Repertoire</RouterLink>
+        <RouterLink to="/moves" class="view-link" active-class="here">Moves</RouterLink>
+        <RouterLink to="/reckoner" class="view-link" active-class="here">Reckoner</RouterLink>
         <template v-if="routineId">
           <RouterLink :to="`/bench/${routineId}`" class="view-link" active-class="here">Bench</RouterLink>
           <RouterLink :to="`/rehearse/${routineId}`" class="view-link" active-class="here"
@@ -27,12 +34,19 @@ const rehearsing = computed(() => route.name === 'rehearse')
           >
         </template>
       </nav>
-      <button class="ml-auto rounded px-2 py-1 text-sm" :aria-pressed="dark" @click="dark = !dark">
+      <button
+        class="ml-auto rounded px-2 py-1 text-sm"
+        title="All words are written for this hand"
+        @click="setHand(performer.hand === 'left' ? 'right' : 'left')"
+      >
+        {{ performer.hand === 'left' ? 'Left-handed' : 'Right-handed' }}
+      </button>
+      <button class="rounded px-2 py-1 text-sm" :aria-pressed="dark" @click="dark = !dark">
         {{ dark ? '☀ Light' : '☾ Dark' }}
       </button>
     </header>
     <main id="view" class="flex grow flex-col">
-      <RouterView :key="route.path" />
+      <RouterView :key="route.name === 'moves' ? 'moves' : route.path" />
     </main>
     <ToastLine />
     <KeyHelp />

@@ -11,6 +11,8 @@ const router = createRouter({
     { path: '/', name: 'repertoire', component: () => import('./repertoire/RepertoireView.vue') },
     { path: '/bench/:id', name: 'bench', component: () => import('./bench/BenchView.vue') },
     { path: '/rehearse/:id', name: 'rehearse', component: () => import('./rehearse/RehearseView.vue') },
+    { path: '/reckoner', name: 'reckoner', component: () => import('./reckoner/ReckonerView.vue') },
+    { path: '/moves/:move?', name: 'moves', component: () => import('./moves/MovesView.vue') },
     { path: '/:rest(.*)*', redirect: '/' },
   ],
 })

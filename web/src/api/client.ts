@@ -19,6 +19,9 @@ export type Finding = Schemas['FindingDocument']
 export type Catalogue = Schemas['CatalogueDocument']
 export type Move = Schemas['MoveDocument']
 export type Setting = Schemas['SettingDocument']
+export type OwnMove = Schemas['OwnMoveDocument']
+export type MoveNote = Schemas['MoveNoteDocument']
+
 export type Rehearsal = Schemas['RehearsalDocument']
 export type LastRehearsal = Schemas['LastRehearsal']
 

@@ -1,9 +1,13 @@
 <script setup lang="ts">
 import VerdictPill from '@/ui/VerdictPill.vue'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
+import BridgeDialog from './BridgeDialog.vue'
+import SolveDialog from './SolveDialog.vue'
 import { useBench } from './store'
 
 const bench = useBench()
+const solving = ref(false)
+const bridging = ref(false)
 
 const saved = computed(
   () =>
@@ -46,11 +50,15 @@ function retitle(event: Event): void {
     </button>
     <button v-if="unusual" class="shrink-0 link text-sm" @click="bench.showUsual()">as usual</button>
     <span class="ml-auto shrink-0 text-sm text-soft" role="status" data-testid="save-state">{{ saved }}</span>
+    <button class="btn" title="Which value must a number have?" @click="solving = true">Solve for …</button>
+    <button class="btn" title="Which moves lead to a claim?" @click="bridging = true">Get me there …</button>
     <button class="btn" :disabled="!bench.canUndo" title="Undo (Ctrl+Z)" @click="bench.undo()">Undo</button>
     <button class="btn" :disabled="!bench.canRedo" title="Redo (Ctrl+Shift+Z)" @click="bench.redo()">
       Redo
     </button>
     <RouterLink class="btn-main" :to="`/rehearse/${bench.id}`">Rehearse</RouterLink>
+    <SolveDialog v-model:open="solving" />
+    <BridgeDialog v-model:open="bridging" />
   </div>
 </template>
 

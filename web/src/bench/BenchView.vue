@@ -8,12 +8,16 @@ import { computed, onBeforeUnmount, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import BenchHeader from './BenchHeader.vue'
 import ClaimsPanel from './ClaimsPanel.vue'
+import HintsPanel from './HintsPanel.vue'
 import LedgerPanel from './LedgerPanel.vue'
 import MovePalette from './MovePalette.vue'
 import ScriptAndDeck from './ScriptAndDeck.vue'
 import SetUpInspector from './SetUpInspector.vue'
 import StepInspector from './StepInspector.vue'
-import { addStep, duplicateStep, moveStep, newStep, removeStep } from './edits'
+import OwnMoveDialog from './OwnMoveDialog.vue'
+import SetUpTray from './SetUpTray.vue'
+import { usePerformer } from '@/performer'
+import { addStep, duplicateStep, moveStep, newStep, removeStep, withOwnMove } from './edits'
 import { SET_UP, useBench } from './store'
 
 const bench = useBench()
@@ -23,6 +27,9 @@ const route = useRoute()
 const router = useRouter()
 const missing = ref('')
 const palette = ref(false)
+const composing = ref(false)
+const tray = ref(false)
+const { performer } = usePerformer()
 
 bench.load(route.params.id as string).catch((thrown: ApiProblem) => (missing.value = thrown.message))
 onBeforeUnmount(() => void bench.save())
@@ -44,7 +51,9 @@ function add(moveId: string): void {
   const move = catalogue.value.moves.find((m) => m.id === moveId)
   if (bench.routine && move) {
     const step = newStep(bench.routine, move)
-    bench.edit(addStep(bench.routine, step, bench.selected))
+    const own = performer.value.ownMoves.find((m) => m.id === moveId)
+    const carrying = own ? withOwnMove(bench.routine, own) : bench.routine
+    bench.edit(addStep(carrying, step, bench.selected))
     select(step.id)
   }
 }
@@ -160,12 +169,15 @@ onKey(['z', 'Z'], (event) => {
         @add="palette = true"
       />
       <aside class="inspector" aria-label="Selected step">
-        <SetUpInspector v-if="bench.selected === SET_UP" />
-        <StepInspector v-else :key="bench.selected" />
+        <SetUpInspector v-if="bench.selected === SET_UP" @lay="tray = true" />
+        <StepInspector v-else :key="bench.selected" @compose="composing = true" />
         <LedgerPanel />
         <ClaimsPanel />
+        <HintsPanel />
       </aside>
     </div>
+    <OwnMoveDialog v-model:open="composing" />
+    <SetUpTray v-model:open="tray" />
     <MovePalette v-model:open="palette" :catalogue="catalogue" @pick="add" />
   </template>
 </template>

@@ -2,7 +2,7 @@
 import { useCatalogue } from '@/api/catalogue'
 import type { ClaimSpec } from '@/api/client'
 import { computed } from 'vue'
-import SettingField from './SettingField.vue'
+import { SettingField, type PlayedWorld } from '@/fields'
 import { newClaimSpec } from './edits'
 import { useBench } from './store'
 
@@ -11,6 +11,12 @@ const emit = defineEmits<{ change: [claim: ClaimSpec] }>()
 
 const bench = useBench()
 const catalogue = useCatalogue()
+const played = computed<PlayedWorld>(() => ({
+  routine: bench.routine!,
+  roles: bench.routine!.roles,
+  trace: bench.trace,
+  problems: bench.problems,
+}))
 const kind = computed(() => catalogue.value.claims.find((k) => k.id === props.claim.kind))
 
 function toKind(event: Event): void {
@@ -58,8 +64,8 @@ function dropAlternative(index: number): void {
       :key="setting.name"
       :setting="setting"
       :value="claim.settings[setting.name] ?? setting.usual"
-      :roles="bench.routine!.roles"
       :path="`${path}.settings.${setting.name}`"
+      :played="played"
       @change="set(setting.name, $event)"
     />
     <div v-for="(other, i) in claim.or" :key="i" class="mt-3">

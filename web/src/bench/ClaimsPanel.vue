@@ -3,6 +3,7 @@ import { useCatalogue } from '@/api/catalogue'
 import type { Finding } from '@/api/client'
 import { verdict } from '@/ui/verdict'
 import { computed, ref } from 'vue'
+import ShareBars from '@/ui/ShareBars.vue'
 import ClaimEditor from './ClaimEditor.vue'
 import { addClaim, changeClaim, newClaimSpec, removeClaim } from './edits'
 import { useBench } from './store'
@@ -63,6 +64,18 @@ const edited = computed(() => bench.routine?.claims.findIndex((c) => c.id === ed
           {{ finding.because }}
           <button class="link" @click="bench.showFailing(finding)">show me</button>
         </p>
+        <details v-if="finding.charts.length > 0" class="mt-1 text-sm">
+          <summary class="text-brass">By what was chosen</summary>
+          <div v-for="chart in finding.charts" :key="chart.key" class="mt-2">
+            <p class="leading-snug">{{ chart.told }}</p>
+            <ShareBars
+              :bars="chart.bars.map((b) => ({ value: b.number, share: b.held / b.worlds }))"
+              :label="`How often it holds, by: ${chart.label}`"
+              :height="56"
+              @take="bench.choose(chart.key, $event)"
+            />
+          </div>
+        </details>
         <template v-if="finding.kind === 'claim'">
           <button class="link text-sm" @click="editing = editing === finding.id ? '' : finding.id">
             {{ editing === finding.id ? 'done' : 'change' }}

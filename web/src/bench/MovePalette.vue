@@ -10,7 +10,8 @@ import {
   DialogTitle,
 } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
-import { findMoves } from './findMoves'
+import { usePerformer } from '@/performer'
+import { findMoves } from '@/moves'
 
 const props = defineProps<{ catalogue: Catalogue }>()
 const open = defineModel<boolean>('open', { required: true })
@@ -19,8 +20,9 @@ const emit = defineEmits<{
   pick: [id: string]
 }>()
 
+const { performer } = usePerformer()
 const typed = ref('')
-const found = computed(() => findMoves(props.catalogue, typed.value))
+const found = computed(() => findMoves(props.catalogue, typed.value, performer.value.moves))
 const families = computed(() =>
   Object.fromEntries(props.catalogue.families.map((family) => [family.id, family.label])),
 )
@@ -49,17 +51,23 @@ function pick(id: string | null): void {
             autocomplete="off"
             @change="typed = $event.target.value"
           />
+          <!-- An option that changes its place is made anew: Enter takes the one that was listed first. -->
           <ComboboxOptions static class="max-h-96 overflow-y-auto pb-2">
             <ComboboxOption
-              v-for="move in found"
-              :key="move.id"
+              v-for="(move, i) in found"
+              :key="`${i} ${move.id}`"
               v-slot="{ active }"
               :value="move.id"
               as="template"
             >
               <li class="cursor-pointer px-5 py-1.5" :class="{ 'bg-brass/15': active }">
                 <span class="flex items-baseline justify-between gap-3">
-                  <strong>{{ move.name }}</strong>
+                  <span>
+                    <strong>{{ move.name }}</strong>
+                    <em v-if="performer.moves[move.id]?.alias" class="ml-2 text-soft">
+                      {{ performer.moves[move.id]!.alias }}
+                    </em>
+                  </span>
                   <span class="shrink-0 text-sm text-soft">{{ families[move.family] }}</span>
                 </span>
                 <span class="block text-sm text-soft">{{ move.effect }}</span>

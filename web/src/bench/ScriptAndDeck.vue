@@ -142,7 +142,7 @@ function spoken(step: Step | undefined): string {
             ↓
           </button>
           <button title="Duplicate (D)" aria-label="Duplicate step" @click="emit('duplicate', step.id)">
-            ⧉
+            ×2
           </button>
           <button title="Remove (Delete)" aria-label="Remove step" @click="emit('remove', step.id)">✕</button>
         </span>

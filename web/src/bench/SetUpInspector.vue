@@ -2,16 +2,39 @@
 import { useCatalogue } from '@/api/catalogue'
 import type { Role, Routine } from '@/api/client'
 import { RoleChip } from '@/deck'
+import { placeLabel } from '@/fields'
+import { computed } from 'vue'
 import { addRole, changeRole, removeRole } from './edits'
 import { useBench } from './store'
 
 const bench = useBench()
 const catalogue = useCatalogue()
 
+defineEmits<{
+  /** The set-up tray is wanted. */
+  lay: []
+}>()
+
+/** What is special about the set-up, in a line. */
+const laidWords = computed(() => {
+  const { order, extra, piles, markings, bend } = bench.routine!.setUp
+  const words = [
+    order
+      ? `on top ${order.split(/\s+/).slice(0, 6).join(' ')}${order.split(/\s+/).length > 6 ? ' …' : ''}`
+      : '',
+    extra ? `beside the pack ${extra}` : '',
+    ...piles.map((pile) => `${placeLabel(pile.place)}: ${pile.cards}`),
+    ...markings.map((m) => `${m.card} ${m.mark}`),
+    bend ? 'the deck is bent' : '',
+  ].filter(Boolean)
+  return words.length > 0 ? `${words.join('; ')}.` : 'Any order, all face down.'
+})
+
 const KINDS: { kind: Role['kind']; label: string }[] = [
   { kind: 'selection', label: 'selection' },
   { kind: 'key', label: 'key' },
   { kind: 'force', label: 'force card' },
+  { kind: 'slug', label: 'slug' },
   { kind: 'helper', label: 'helper' },
 ]
 
@@ -62,7 +85,12 @@ function text(event: Event): string {
       <option value="52">52 cards</option>
       <option value="54">54, with two jokers</option>
       <option v-for="n in 49" :key="n" :value="String(52 - n)">{{ 52 - n }} cards</option>
+      <option v-if="bench.routine!.setUp.extra || bench.routine!.setUp.pack === 'none'" value="none">
+        only cards of your own
+      </option>
     </select>
+    <p class="mt-2 text-sm text-soft">{{ laidWords }}</p>
+    <button class="btn mt-1 w-full" @click="$emit('lay')">Lay the cards …</button>
 
     <h3 class="mt-4 text-base">Cards in their places</h3>
     <p v-if="bench.routine!.setUp.placements.length === 0" class="text-sm text-soft">
@@ -134,6 +162,15 @@ function text(event: Event): string {
           maxlength="30"
           :aria-label="`Owner of ${r.letter}`"
           @change="role(r.letter, { owner: text($event).trim() })"
+        />
+        <input
+          v-else-if="r.kind === 'slug'"
+          class="col-span-2 field"
+          :value="r.card"
+          placeholder="Its cards in order: KS QS JS"
+          maxlength="200"
+          :aria-label="`Cards of ${r.letter}`"
+          @change="role(r.letter, { card: text($event).trim() })"
         />
         <select
           v-else

@@ -2,22 +2,53 @@
 import { useCatalogue } from '@/api/catalogue'
 import { computed } from 'vue'
 import ClaimEditor from './ClaimEditor.vue'
-import SettingField from './SettingField.vue'
+import { SettingField, type PlayedWorld } from '@/fields'
 import { changeSetting, changeStep, newClaimSpec } from './edits'
 import { useBench } from './store'
 
 const bench = useBench()
 const catalogue = useCatalogue()
 
+defineEmits<{
+  /** This step and others are to become one move. */
+  compose: []
+}>()
+
 const index = computed(() => bench.selectedIndex - 1)
 const step = computed(() => bench.routine?.steps[index.value])
 const move = computed(() => catalogue.value.moves.find((m) => m.id === step.value?.move))
 const moment = computed(() => bench.trace?.moments.find((m) => m.stepId === step.value?.id))
 
+const played = computed<PlayedWorld>(() => ({
+  routine: bench.routine!,
+  roles: bench.routine!.roles,
+  trace: bench.trace,
+  moment: moment.value,
+  problems: bench.problems,
+}))
+
 const sees = computed(() => {
   const shown = (moment.value?.shown ?? []).filter((s) => !s.onlyPerformer)
-  const names = shown.map((s) => (s.front ? bench.trace!.cards[s.card]!.sign : 'a back'))
+  const names = shown.map((s) => {
+    const card = bench.trace!.cards[s.card]!
+    const side = s.front ? card.front : card.back
+    return side.kind === 'back' ? `a ${side.design} back`.replace('  ', ' ') : side.sign
+  })
   return names.length > 12 ? [...names.slice(0, 12), `… ${names.length} in all`] : names
+})
+
+/** Why a hold did not last, in the words of what was done to the pile. */
+const lostBecause = computed(() => {
+  switch (move.value?.family) {
+    case 'shuffles':
+      return 'a shuffle cannot keep it.'
+    case 'cuts':
+      return 'the cut closes it.'
+    default:
+      return sees.value.length > 0 || move.value?.id !== 'hand-over'
+        ? 'the cards change, and the hand lets go.'
+        : 'the cards leave your hand.'
+  }
 })
 
 function set(name: string, value: string): void {
@@ -57,7 +88,15 @@ function toggleCondition(event: Event): void {
       {{ remark.text }}
     </p>
     <p v-for="hold in moment?.lost ?? []" :key="hold.kind" class="mt-2 text-sm text-hint">
-      The {{ hold.kind }} is lost here: this move does not keep it.
+      The {{ hold.kind }} is lost here: {{ lostBecause }}
+    </p>
+    <p
+      v-for="advice in moment?.advice ?? []"
+      :key="advice.rule + advice.text"
+      class="mt-2 rounded-lg border-l-4 border-hint bg-hint/10 px-3 py-2 text-sm"
+      data-testid="advice"
+    >
+      {{ advice.text }}
     </p>
 
     <SettingField
@@ -65,10 +104,10 @@ function toggleCondition(event: Event): void {
       :key="setting.name"
       :setting="setting"
       :value="step.settings[setting.name] ?? setting.usual"
-      :roles="bench.routine!.roles"
       :path="`steps[${index}].settings.${setting.name}`"
-      :choices="moment?.choices.filter((c) => c.setting === setting.name)"
+      :played="played"
       @change="set(setting.name, $event)"
+      @choose="bench.choose"
     />
 
     <label class="mt-3 flex items-center gap-2 text-sm">
@@ -95,10 +134,15 @@ function toggleCondition(event: Event): void {
       @input="change({ note: ($event.target as HTMLTextAreaElement).value })"
     />
 
+    <button class="mt-2 link text-sm" @click="$emit('compose')">Make this one move …</button>
+
     <dl class="mt-3 space-y-2 text-sm">
       <div v-if="sees.length > 0">
         <dt class="font-semibold">What they see</dt>
-        <dd>{{ sees.join(' ') }}</dd>
+        <dd>
+          {{ sees.join(' · ') }}
+          <template v-if="moment?.passed"> — as {{ moment.passed.seeming }} cards</template>
+        </dd>
       </div>
       <div>
         <dt class="font-semibold">What it does</dt>
@@ -116,6 +160,10 @@ function toggleCondition(event: Event): void {
             <li v-if="move.angles">Not to be watched {{ move.angles }}.</li>
           </ul>
         </dd>
+      </div>
+      <div v-if="move.cautions.length > 0">
+        <dt class="font-semibold">Take care</dt>
+        <dd v-for="caution in move.cautions" :key="caution">{{ caution }}</dd>
       </div>
     </dl>
   </section>

@@ -12,8 +12,8 @@ import {
   newStep,
   removeStep,
 } from './edits'
-import { findMoves } from './findMoves'
-import { knownPlaces, placeLabel } from './places'
+import { findMoves } from '@/moves'
+import { knownPlaces, placeLabel } from '@/fields'
 
 const setting = (name: string, kind: string, usual: string, optional = false) => ({
   name,
@@ -37,6 +37,8 @@ const move = (id: string, name: string, settings: Move['settings']): Move => ({
   effect: 'The packet goes elsewhere.',
   attention: '',
   watch: [],
+  cautions: [],
+  own: false,
   settings,
 })
 
@@ -65,13 +67,14 @@ const routine: Routine = {
   title: 'T',
   summary: '',
   tags: [],
-  setUp: { pack: '52', placements: [], note: '' },
+  setUp: { pack: '52', extra: '', order: '', piles: [], placements: [], markings: [], bend: false, note: '' },
   roles: [
     { letter: 'B', kind: 'selection', owner: 'Ines', card: '' },
     { letter: 'K', kind: 'key', owner: '', card: '' },
   ],
   steps: ['s1', 's2', 's3'].map((id) => ({ id, move: 'cut-complete', settings: { depth: '5' }, note: '' })),
   claims: [{ id: 'c1', after: 's2', claim: { kind: 'below', settings: { role: 'B' }, not: false, or: [] } }],
+  ownMoves: [],
 }
 
 const ids = (r: Routine) => r.steps.map((s) => s.id).join(' ')

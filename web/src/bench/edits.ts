@@ -1,4 +1,4 @@
-import type { Catalogue, ClaimSpec, Move, Role, Routine, RoutineClaim, Step } from '@/api/client'
+import type { Catalogue, ClaimSpec, Move, OwnMove, Role, Routine, RoutineClaim, Step } from '@/api/client'
 
 /*
  * Every edit of a routine is a function from a routine to a new one. The old one is never changed, so that a failed save
@@ -15,12 +15,24 @@ export function freshId(routine: Routine, prefix: string): string {
   return `${prefix}${number}`
 }
 
+/** Which kind of role a move means by the letter it usually has. */
+const KIND_OF_USUAL: Record<string, Role['kind']> = {
+  K: 'key',
+  F: 'force',
+  S: 'slug',
+  L: 'helper',
+  J: 'helper',
+}
+
 /** A step of a move with settings that make sense in this routine: roles of the fitting kind. */
 export function newStep(routine: Routine, move: Move): Step {
   const settings: Record<string, string> = {}
   for (const setting of move.settings) {
+    if (setting.kind === 'chance') {
+      continue
+    }
     if (setting.kind === 'role' && !setting.optional) {
-      const kind = setting.usual === 'K' ? 'key' : 'selection'
+      const kind = KIND_OF_USUAL[setting.usual] ?? 'selection'
       const role = routine.roles.find((r) => r.kind === kind) ?? routine.roles[0]
       settings[setting.name] = role?.letter ?? ''
     } else {
@@ -34,6 +46,35 @@ export function newStep(routine: Routine, move: Move): Step {
 export function addStep(routine: Routine, step: Step, afterId: string): Routine {
   const at = routine.steps.findIndex((s) => s.id === afterId) + 1
   return { ...routine, steps: [...routine.steps.slice(0, at), step, ...routine.steps.slice(at)] }
+}
+
+/** Puts an own move in the place of the steps it was made of. Claims that stood between them stand after it. */
+export function asOneStep(
+  routine: Routine,
+  own: OwnMove,
+  first: number,
+  count: number,
+): { routine: Routine; id: string } {
+  const replaced = routine.steps.slice(first, first + count).map((s) => s.id)
+  const step: Step = {
+    id: freshId(routine, 's'),
+    move: own.id,
+    settings: Object.fromEntries(own.settings.map((s) => [s.name, s.usual])),
+    note: '',
+  }
+  return {
+    id: step.id,
+    routine: {
+      ...withOwnMove(routine, own),
+      steps: [...routine.steps.slice(0, first), step, ...routine.steps.slice(first + count)],
+      claims: routine.claims.map((c) => (replaced.includes(c.after) ? { ...c, after: step.id } : c)),
+    },
+  }
+}
+
+/** A routine carries the own moves that its steps use, so that its file can be read anywhere. */
+export function withOwnMove(routine: Routine, own: OwnMove): Routine {
+  return { ...routine, ownMoves: [...routine.ownMoves.filter((m) => m.id !== own.id), own] }
 }
 
 /** Removes a step; claims that stood after it then stand after the step before, or at the end. */
@@ -81,7 +122,7 @@ export function changeSetting(routine: Routine, id: string, name: string, value:
 
 /** Adds a role with the next free letter: K, L … for keys, F … for force cards, A, B … for the others. */
 export function addRole(routine: Routine, kind: Role['kind']): Routine {
-  const start = { key: 'K', force: 'F', helper: 'H', selection: 'A' }[kind] ?? 'A'
+  const start = { key: 'K', force: 'F', helper: 'H', slug: 'S', selection: 'A' }[kind] ?? 'A'
   const letters = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ'
   const order = letters.slice(letters.indexOf(start)) + letters.slice(0, letters.indexOf(start))
   const letter = [...order].find((l) => !routine.roles.some((r) => r.letter === l))!

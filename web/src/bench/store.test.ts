@@ -9,10 +9,11 @@ const EMPTY: Routine = {
   title: 'Start',
   summary: '',
   tags: [],
-  setUp: { pack: '52', placements: [], note: '' },
+  setUp: { pack: '52', extra: '', order: '', piles: [], placements: [], markings: [], bend: false, note: '' },
   roles: [],
   steps: [],
   claims: [],
+  ownMoves: [],
 }
 
 /** A server of one routine: it counts versions, refuses stale edits, and traces whatever it is sent. */

@@ -42,26 +42,47 @@ const pointedPath = computed(() =>
 )
 const pointedName = computed(() => {
   const slot = pointed.value
-  return slot ? `${props.trace.cards[slot.card]!.name}, ${slot.position} from the top` : ''
+  const card = slot && props.trace.cards[slot.card]!
+  return slot && card ? [card.name, ...card.marks, `${slot.position} from the top`].join(', ') : ''
 })
 
-const markerWidth = computed(() => Math.max(13, Math.min(22, shapes.value.slotWidth - 2)))
-const showsSigns = computed(() => shapes.value.slotWidth >= 22)
+/** A slot narrower than this cannot show what is printed on its card. */
+const READABLE = 18
 
 /** A short pile at the right edge has its label end with it, so that it stays in the picture. */
 function labelFromLeft(pile: PileBox): boolean {
   return pile.size > 8 || pile.x < 90
 }
 
-function sign(card: number): string {
-  return props.trace.cards[card]!.sign.replace('Joker ', '★')
+/** The side of a slot that is seen from above. */
+function upper(slot: SlotBox) {
+  const card = props.trace.cards[slot.card]!
+  return slot.faceUp ? card.front : card.back
+}
+
+function sign(slot: SlotBox): string {
+  return upper(slot).sign.replace('Joker ', '★').replace('blank', '○')
+}
+
+/** Slots that show something from above: face-up cards, and other faces or backs where a back should be. */
+function printed(slots: SlotBox[]): SlotBox[] {
+  return slots.filter((slot) => slot.width >= READABLE && upper(slot).kind !== 'back')
+}
+
+function special(slots: SlotBox[]): SlotBox[] {
+  return slots.filter((slot) => {
+    const card = props.trace.cards[slot.card]!
+    return card.special || card.marks.length > 0
+  })
 }
 
 function slotPath(slots: SlotBox[], faceUp: boolean): string {
-  const width = Math.max(1, shapes.value.slotWidth - 1)
   return slots
     .filter((slot) => slot.faceUp === faceUp)
-    .map((slot) => `M${slot.x + 0.5} ${slot.y}h${width}v${slotHeight.value}h${-width}z`)
+    .map((slot) => {
+      const width = Math.max(1, slot.width - 1)
+      return `M${slot.x + 0.5} ${slot.y}h${width}v${slotHeight.value}h${-width}z`
+    })
     .join('')
 }
 
@@ -69,7 +90,7 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
   const svg = (event.currentTarget as SVGElement).ownerSVGElement!
   const x =
     ((event.clientX - svg.getBoundingClientRect().left) / svg.getBoundingClientRect().width) * props.width
-  pointed.value = slots.find((slot) => x >= slot.x && x < slot.x + shapes.value.slotWidth)
+  pointed.value = slots.find((slot) => x >= slot.x && x < slot.x + slot.width)
 }
 </script>
 
@@ -100,7 +121,7 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
           :key="`${cell.role}-${cell.x}`"
           :x="cell.x"
           :y="cell.y + slotHeight + 2 + cell.role * 4"
-          :width="shapes.slotWidth"
+          :width="cell.width"
           height="3"
           :fill="roleStyle(cell.role).colour"
           :opacity="cell.weight"
@@ -118,17 +139,17 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
           stroke="var(--brass-line)"
           stroke-width="1"
         />
-        <template v-if="showsSigns && !thumbnail">
+        <template v-if="!thumbnail">
           <text
-            v-for="slot in row.slots.filter((s) => s.faceUp)"
+            v-for="slot in printed(row.slots)"
             :key="slot.card"
-            :x="slot.x + shapes.slotWidth / 2"
+            :x="slot.x + slot.width / 2"
             :y="slot.y + slotHeight / 2 + 4"
             text-anchor="middle"
             font-size="11"
-            :fill="trace.cards[slot.card]!.red ? 'var(--pip-red)' : 'var(--ink)'"
+            :fill="upper(slot).red ? 'var(--pip-red)' : 'var(--ink)'"
           >
-            {{ sign(slot.card) }}
+            {{ sign(slot) }}
           </text>
         </template>
         <template v-if="!thumbnail">
@@ -147,8 +168,36 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
             {{ pile.label.replace(/^the /, '') }}
           </text>
         </template>
+        <rect
+          v-for="mark in row.slugs"
+          :key="`s${mark.role}-${mark.x}`"
+          :x="mark.x + 0.5"
+          :y="mark.y"
+          :width="Math.max(1, mark.width - 1)"
+          height="5"
+          :fill="roleStyle(mark.role).colour"
+        />
+        <circle
+          v-for="slot in thumbnail ? [] : special(row.slots)"
+          :key="`x${slot.card}`"
+          :cx="slot.x + slot.width / 2"
+          :cy="slot.y + slotHeight - 4"
+          r="2"
+          fill="var(--hint)"
+        />
         <g v-for="hold in row.holds" :key="hold.kind">
+          <rect
+            v-if="hold.jog !== 0"
+            :x="hold.x + 0.5"
+            :y="hold.y + hold.jog"
+            :width="Math.max(1, hold.width - 1)"
+            :height="slotHeight"
+            fill="var(--slot)"
+            stroke="var(--brass)"
+            stroke-width="1.5"
+          />
           <path
+            v-else-if="hold.kind !== 'bend'"
             :d="`M${hold.x} ${hold.y - 5}v${slotHeight + 10}`"
             stroke="var(--brass)"
             stroke-width="3"
@@ -156,13 +205,13 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
           />
           <text
             v-if="!thumbnail"
-            :x="hold.x + 5"
+            :x="hold.kind === 'bend' ? hold.x - 30 : hold.x + 5"
             :y="hold.y + slotHeight + 15"
             font-size="11"
             fill="var(--brass)"
             font-weight="600"
           >
-            {{ hold.kind }}
+            {{ hold.kind === 'bend' ? 'bent' : hold.kind }}
           </text>
         </g>
       </g>
@@ -189,9 +238,9 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
         <g v-for="(row, i) in shapes.rows" :key="`m${i}`">
           <g v-for="marker in row.markers" :key="marker.role" :opacity="marker.chosen ? 1 : 0.55">
             <rect
-              :x="marker.x - markerWidth / 2"
+              :x="marker.x - marker.width / 2"
               :y="marker.y - 2 + marker.share.index * ((slotHeight + 4) / marker.share.of)"
-              :width="markerWidth"
+              :width="marker.width"
               :height="(slotHeight + 4) / marker.share.of"
               rx="3"
               :fill="roleStyle(marker.role).colour"
@@ -214,6 +263,9 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
               font-size="13"
               font-weight="700"
               class="position"
+              stroke="var(--paper)"
+              stroke-width="3"
+              paint-order="stroke"
               :fill="roleStyle(marker.role).colour"
             >
               {{ marker.position }}

@@ -21,6 +21,7 @@ function moment(
     holds: [],
     shown: [],
     lost: [],
+    advice: [],
     ribbons,
     roles,
     piles: Object.entries(piles).map(([place, cards]) => ({
@@ -43,6 +44,7 @@ function role(place: string, position: number): Moment['roles'][number] {
     faceUp: false,
     placeKnown: 'exact',
     nameKnownTo: [],
+    slug: [],
   }
 }
 
@@ -53,17 +55,31 @@ function traceOf(cards: number, letters: string, ...moments: Moment[]): Trace {
       sign: `${i}`,
       name: `card ${i}`,
       red: false,
+      front: { kind: 'face', sign: `${i}`, name: `card ${i}`, red: false, design: '' },
+      back: { kind: 'back', sign: 'back', name: 'blue back', red: false, design: '' },
+      special: false,
+      marks: [],
     })),
     people: ['you'],
     roles: [...letters].map((letter) => ({ letter, kind: 'key', label: letter, owner: '' })),
     moments,
     outcomes: [],
+    hints: [],
   }
 }
 
 const range = (from: number, to: number) => Array.from({ length: to - from }, (_, i) => from + i)
 
 describe('layout of the running deck', () => {
+  it('gives a packet beside a deck slots that can be read', () => {
+    const shapes = layOut(traceOf(52, '', moment({ deck: range(0, 46), packet: range(46, 52) })), FRAME)
+    const [deck, packet] = shapes.rows[0]!.piles
+
+    expect(packet!.slot).toBe(20)
+    expect(deck!.slot).toBeGreaterThanOrEqual(6)
+    expect(deck!.end).toBeLessThan(packet!.x)
+  })
+
   it('gives every card a slot of one width in every row, within the frame', () => {
     const trace = traceOf(
       52,
@@ -78,7 +94,7 @@ describe('layout of the running deck', () => {
       expect(row.slots).toHaveLength(52)
       for (const slot of row.slots) {
         expect(slot.x).toBeGreaterThanOrEqual(0)
-        expect(slot.x + shapes.slotWidth).toBeLessThanOrEqual(FRAME.width + 0.01)
+        expect(slot.x + slot.width).toBeLessThanOrEqual(FRAME.width + 0.01)
       }
     }
     const [deck, table] = shapes.rows[1]!.piles
@@ -89,7 +105,7 @@ describe('layout of the running deck', () => {
   it.each([4, 12, 52, 54])('slots of %i cards are as wide as there is room, up to a limit', (cards) => {
     const shapes = layOut(traceOf(cards, '', moment({ deck: range(0, cards) })), FRAME)
 
-    expect(shapes.slotWidth).toBeCloseTo(Math.min(46, 520 / cards))
+    expect(shapes.rows[0]!.slots[0]!.width).toBeCloseTo(Math.min(46, 520 / cards))
   })
 
   it('starts with the first pile at the left even when there is no deck in hand', () => {

@@ -18,6 +18,7 @@ export interface SlotBox {
   faceUp: boolean
   x: number
   y: number
+  width: number
 }
 
 /** A pile at one moment: where it starts and ends. */
@@ -27,6 +28,8 @@ export interface PileBox {
   size: number
   x: number
   end: number
+  /** How wide one of its cards is drawn. */
+  slot: number
 }
 
 /** A block of cards on its way from one moment to the next, as an SVG path. */
@@ -44,6 +47,7 @@ export interface Marker {
   y: number
   position: number
   chosen: boolean
+  width: number
   /** How the written position is anchored, so that neighbours do not overlap. */
   anchor: 'start' | 'middle' | 'end'
   /** Roles that turn out to be one card share its slot: which of them this is, and how many they are. */
@@ -55,6 +59,17 @@ export interface HoldMark {
   kind: string
   x: number
   y: number
+  width: number
+  /** How far a jogged card sticks out; 0 for the other holds. */
+  jog: number
+}
+
+/** A card of a slug at one moment. */
+export interface SlugMark {
+  role: number
+  x: number
+  y: number
+  width: number
 }
 
 /** One stretch of the band of places where a role can be. */
@@ -62,13 +77,13 @@ export interface BandCell {
   role: number
   x: number
   y: number
+  width: number
   /** From 0 to 1, the likeliest place of the moment having 1. */
   weight: number
 }
 
 /** Everything there is to draw. */
 export interface DeckShapes {
-  slotWidth: number
   height: number
   rows: {
     y: number
@@ -76,6 +91,7 @@ export interface DeckShapes {
     piles: PileBox[]
     markers: Marker[]
     holds: HoldMark[]
+    slugs: SlugMark[]
     band: BandCell[]
   }[]
   /** Between moment i and i + 1. */
@@ -90,6 +106,13 @@ const PILE_GAP = 26
 /** A slot grows no wider than this, however few the cards. */
 const WIDEST_SLOT = 46
 
+/** A pile of so few cards is drawn with wider slots, so that a packet can be read beside a deck. */
+const FEW = 8
+const WIDE_SLOT = 20
+
+/** Slots of large piles shrink no further than this for the sake of small ones. */
+const NARROWEST_SLOT = 6
+
 /** Markers nearer than this have their positions written apart. */
 const CLOSE = 22
 
@@ -97,31 +120,43 @@ const CLOSE = 22
 const LEAST_WEIGHT = 0.06
 
 /**
- * Lays out a trace. All cards are somewhere at every moment, so one slot width serves all rows: the first pile, mostly
- * the deck, starts at the left edge, the others follow from the right edge.
+ * Lays out a trace. The first pile, mostly the deck, starts at the left edge, the others follow from the right edge. Large
+ * piles have slots of one width at all moments; small ones beside them have wider slots when there is room.
  */
 export function layOut(trace: Trace, frame: Frame, survey?: Survey): DeckShapes {
-  const cards = trace.cards.length
-  const mostPiles = Math.max(1, ...trace.moments.map((m) => m.piles.length))
-  const slotWidth = Math.min(WIDEST_SLOT, (frame.width - (mostPiles - 1) * PILE_GAP) / cards)
-  const rows = trace.moments.map((moment, index) => {
+  const widths = slotWidths(trace, frame.width)
+  const rows = trace.moments.map((stated, index) => {
+    const moment = { ...stated, piles: [...stated.piles].sort((a, b) => farness(a) - farness(b)) }
     const y = index * frame.rowHeight + frame.slotTop
-    const piles = pileBoxes(moment, frame.width, slotWidth)
+    const piles = pileBoxes(moment, frame.width, widths)
     return {
       y,
       piles,
-      slots: slotBoxes(moment, piles, slotWidth, y),
-      markers: markers(trace, moment, piles, slotWidth, y),
-      holds: moment.holds.map((hold) => ({
-        kind: hold.kind,
-        x: edge(piles, slotWidth, hold.place, hold.depth),
-        y,
-      })),
-      band: survey ? band(survey, index, piles, slotWidth, y) : [],
+      slots: slotBoxes(moment, piles, y),
+      markers: markers(trace, moment, piles, y),
+      // A bend is in the cards and stays: it is told once, in the set-up.
+      holds: moment.holds
+        .filter((hold) => hold.kind !== 'bend' || index === 0)
+        .map((hold) => ({
+          kind: hold.kind,
+          x: edge(piles, hold.place, hold.depth),
+          y,
+          // A jogged card sticks out: its slot is drawn again, out of line.
+          width: slotOf(piles, hold.place),
+          jog: hold.kind === 'out-jog' ? -6 : hold.kind === 'in-jog' ? 6 : 0,
+        })),
+      slugs: moment.roles.flatMap((state, role) =>
+        state.slug.map((spot) => ({
+          role,
+          x: edge(piles, spot.place, spot.position - 1),
+          y,
+          width: slotOf(piles, spot.place),
+        })),
+      ),
+      band: survey ? band(survey, index, piles, y) : [],
     }
   })
   return {
-    slotWidth,
     height: trace.moments.length * frame.rowHeight,
     rows,
     ribbons: trace.moments.slice(1).map((moment, i) => {
@@ -131,9 +166,10 @@ export function layOut(trace: Trace, frame: Frame, survey?: Survey): DeckShapes 
         index,
         turned: ribbon.turned,
         path: ribbonPath(
-          edge(from.piles, slotWidth, ribbon.from, ribbon.fromPosition - 1),
-          edge(to.piles, slotWidth, ribbon.to, ribbon.toPosition - 1),
-          ribbon.length * slotWidth,
+          edge(from.piles, ribbon.from, ribbon.fromPosition - 1),
+          edge(to.piles, ribbon.to, ribbon.toPosition - 1),
+          ribbon.length * slotOf(from.piles, ribbon.from),
+          ribbon.length * slotOf(to.piles, ribbon.to),
           from.y + frame.slotHeight,
           to.y,
           ribbon.turned,
@@ -154,42 +190,84 @@ export function layOut(trace: Trace, frame: Frame, survey?: Survey): DeckShapes 
 export function cardPath(shapes: DeckShapes, card: number, slotHeight: number): string {
   const points = shapes.rows.map((row) => row.slots.find((slot) => slot.card === card))
   return threadPath(
-    points.map((slot) => slot && { x: slot.x + shapes.slotWidth / 2, y: slot.y }),
+    points.map((slot) => slot && { x: slot.x + slot.width / 2, y: slot.y }),
     slotHeight,
   )
 }
 
-function pileBoxes(moment: Moment, width: number, slotWidth: number): PileBox[] {
+/** The deck lies at the left, then what the performer handles, then what others hold and what is away. */
+function farness(pile: { place: string }): number {
+  const kind = pile.place.split(':')[0]!
+  return kind === 'deck' ? 0 : ['other-hand', 'table'].includes(kind) ? 1 : 2
+}
+
+/** The widths of a card in a small pile and in a large one. */
+interface SlotWidths {
+  few: number
+  many: number
+}
+
+function isSmall(pile: { cards: unknown[] }): boolean {
+  return pile.cards.length <= FEW
+}
+
+function slotWidths(trace: Trace, width: number): SlotWidths {
+  /** The width of large slots, when small ones are as wide as this, so that every moment fits. */
+  const manyWith = (few: number) =>
+    Math.min(
+      WIDEST_SLOT,
+      ...trace.moments.map((moment) => {
+        const small = moment.piles.filter(isSmall).reduce((sum, pile) => sum + pile.cards.length, 0)
+        const large = trace.cards.length - small
+        return (width - (moment.piles.length - 1) * PILE_GAP - small * few) / Math.max(1, large)
+      }),
+    )
+  const even = Math.min(
+    WIDEST_SLOT,
+    ...trace.moments.map((m) => (width - (m.piles.length - 1) * PILE_GAP) / trace.cards.length),
+  )
+  const many = manyWith(WIDE_SLOT)
+  return even < WIDE_SLOT && many >= NARROWEST_SLOT ? { few: WIDE_SLOT, many } : { few: even, many: even }
+}
+
+function pileBoxes(moment: Moment, width: number, widths: SlotWidths): PileBox[] {
   const boxes: PileBox[] = []
   let right = width
   for (const pile of [...moment.piles].reverse()) {
-    const extent = pile.cards.length * slotWidth
+    const slot = isSmall(pile) ? widths.few : widths.many
+    const extent = pile.cards.length * slot
     const x = pile === moment.piles[0] ? 0 : right - extent
-    boxes.unshift({ place: pile.place, label: pile.label, size: pile.cards.length, x, end: x + extent })
+    boxes.unshift({ place: pile.place, label: pile.label, size: pile.cards.length, x, end: x + extent, slot })
     right = x - PILE_GAP
   }
   return boxes
 }
 
-function slotBoxes(moment: Moment, piles: PileBox[], slotWidth: number, y: number): SlotBox[] {
+function slotBoxes(moment: Moment, piles: PileBox[], y: number): SlotBox[] {
   return moment.piles.flatMap((pile, p) =>
     pile.cards.map((card, i) => ({
       card,
       place: pile.place,
       position: i + 1,
       faceUp: pile.faceUp[i]!,
-      x: piles[p]!.x + i * slotWidth,
+      x: piles[p]!.x + i * piles[p]!.slot,
       y,
+      width: piles[p]!.slot,
     })),
   )
 }
 
-/** The left edge of the card below `depth` cards of a pile. */
-function edge(piles: PileBox[], slotWidth: number, place: string, depth: number): number {
-  return (piles.find((pile) => pile.place === place)?.x ?? 0) + depth * slotWidth
+function slotOf(piles: PileBox[], place: string): number {
+  return piles.find((pile) => pile.place === place)?.slot ?? 0
 }
 
-function markers(trace: Trace, moment: Moment, piles: PileBox[], slotWidth: number, y: number): Marker[] {
+/** The left edge of the card below `depth` cards of a pile. */
+function edge(piles: PileBox[], place: string, depth: number): number {
+  const pile = piles.find((p) => p.place === place)
+  return pile ? pile.x + depth * pile.slot : 0
+}
+
+function markers(trace: Trace, moment: Moment, piles: PileBox[], y: number): Marker[] {
   const found = moment.roles.flatMap((state, role) =>
     state.place === ''
       ? []
@@ -197,10 +275,11 @@ function markers(trace: Trace, moment: Moment, piles: PileBox[], slotWidth: numb
           {
             role,
             letter: trace.roles[role]!.letter,
-            x: edge(piles, slotWidth, state.place, state.position - 0.5),
+            x: edge(piles, state.place, state.position - 0.5),
             y,
             position: state.position,
             chosen: state.chosen,
+            width: Math.max(13, Math.min(22, slotOf(piles, state.place) - 2)),
             anchor: 'middle' as Marker['anchor'],
             share: { index: 0, of: 1 },
           },
@@ -219,7 +298,7 @@ function markers(trace: Trace, moment: Moment, piles: PileBox[], slotWidth: numb
   return found
 }
 
-function band(survey: Survey, index: number, piles: PileBox[], slotWidth: number, y: number): BandCell[] {
+function band(survey: Survey, index: number, piles: PileBox[], y: number): BandCell[] {
   return (survey.bands[index] ?? []).flatMap((spots, role) => {
     if (spots.length < 2) {
       return []
@@ -229,18 +308,27 @@ function band(survey: Survey, index: number, piles: PileBox[], slotWidth: number
       .filter((spot) => piles.some((pile) => pile.place === spot.place))
       .map((spot) => ({
         role,
-        x: edge(piles, slotWidth, spot.place, spot.position - 1),
+        x: edge(piles, spot.place, spot.position - 1),
         y,
+        width: slotOf(piles, spot.place),
         weight: Math.max(LEAST_WEIGHT, spot.share / likeliest),
       }))
   })
 }
 
 /** A block's way: straight sides that bend in the middle; a turned block crosses over itself. */
-function ribbonPath(x: number, toX: number, width: number, y: number, toY: number, turned: boolean): string {
+function ribbonPath(
+  x: number,
+  toX: number,
+  width: number,
+  toWidth: number,
+  y: number,
+  toY: number,
+  turned: boolean,
+): string {
   const middle = (y + toY) / 2
-  const left = turned ? toX + width : toX
-  const right = turned ? toX : toX + width
+  const left = turned ? toX + toWidth : toX
+  const right = turned ? toX : toX + toWidth
   return (
     `M${r(x)} ${r(y)}C${r(x)} ${r(middle)} ${r(left)} ${r(middle)} ${r(left)} ${r(toY)}` +
     `L${r(right)} ${r(toY)}C${r(right)} ${r(middle)} ${r(x + width)} ${r(middle)} ${r(x + width)} ${r(y)}Z`

@@ -5,7 +5,8 @@ import { ago } from '@/ui/time'
 import VerdictPill from '@/ui/VerdictPill.vue'
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { useQuery } from '@tanstack/vue-query'
-import { computed } from 'vue'
+import { useElementVisibility } from '@vueuse/core'
+import { computed, ref, watchEffect } from 'vue'
 
 const props = defineProps<{
   entry: RoutineEntry
@@ -13,7 +14,14 @@ const props = defineProps<{
 }>()
 defineEmits<{ copy: []; remove: [] }>()
 
+const card = ref<HTMLElement>()
+const visible = useElementVisibility(card, { rootMargin: '200px' })
+/** A card that was once in sight is looked up; those far below wait until somebody scrolls there. */
+const seen = ref(false)
+watchEffect(() => (seen.value ||= visible.value))
+
 const overview = useQuery({
+  enabled: seen,
   queryKey: computed(() => ['overview', props.entry.id, props.entry.version]),
   queryFn: async () => {
     const path = { id: props.entry.id }
@@ -36,7 +44,7 @@ const steps = computed(() => overview.data.value?.routine.steps.length ?? 0)
 </script>
 
 <template>
-  <li class="flex flex-col rounded-xl border border-rule bg-raised p-4" data-testid="routine">
+  <li ref="card" class="flex flex-col rounded-xl border border-rule bg-raised p-4" data-testid="routine">
     <div class="flex items-start justify-between gap-2">
       <h2 class="text-xl">
         <RouterLink :to="`/bench/${entry.id}`" class="hover:underline">{{ entry.title }}</RouterLink>

@@ -15,6 +15,7 @@ function finding(held: number, worlds: number): Finding {
     high: held / worlds + 0.01,
     because: '',
     failing: {},
+    charts: [],
   }
 }
 

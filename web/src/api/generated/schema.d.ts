@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/bridge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bridge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -12,6 +28,230 @@ export interface paths {
             cookie?: never;
         };
         get: operations["catalogue"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/{id}/playground": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["playground"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/computations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["running"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/computations/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["stop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/performer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["performer"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/performer/hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["hand"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/performer/moves/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["move"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/performer/own-moves/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["ownMove"];
+        post?: never;
+        delete: operations["drop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/performer/put-aside/{rule}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putAside"];
+        post?: never;
+        delete: operations["takeUp"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckoner/fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckoner/odds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["odds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckoner/safe-number": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["safeNumber"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckoner/spelling": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["spelling"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckoner/thickness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["thickness"];
         put?: never;
         post?: never;
         delete?: never;
@@ -196,6 +436,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sweep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sweep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trace": {
         parameters: {
             query?: never;
@@ -216,16 +472,53 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AdviceDocument: {
+            rule: string;
+            text: string;
+        };
+        BarDocument: {
+            /** Format: int64 */
+            held: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: int64 */
+            worlds: number;
+        };
+        BridgeDocument: {
+            outcome: string;
+            /** Format: int32 */
+            tried: number;
+            ways: components["schemas"]["WayDocument"][];
+            /** Format: int32 */
+            within: number;
+        };
+        BridgeRequest: {
+            after: string;
+            computation: string;
+            goal: components["schemas"]["SpecDocument"];
+            onlyMine: boolean;
+            routine: components["schemas"]["RoutineDocument"];
+        };
         CardDocument: {
+            back: components["schemas"]["SideDocument"];
             code: string;
+            front: components["schemas"]["SideDocument"];
+            marks: string[];
             name: string;
             red: boolean;
             sign: string;
+            special: boolean;
         };
         CatalogueDocument: {
             claims: components["schemas"]["ClaimKindDocument"][];
             families: components["schemas"]["FamilyDocument"][];
             moves: components["schemas"]["MoveDocument"][];
+        };
+        ChartDocument: {
+            bars: components["schemas"]["BarDocument"][];
+            key: string;
+            label: string;
+            told: string;
         };
         ChoiceDocument: {
             bySpectator: boolean;
@@ -250,12 +543,17 @@ export interface components {
             name: string;
             settings: components["schemas"]["SettingDocument"][];
         };
+        ComputationsDocument: {
+            /** Format: int32 */
+            running: number;
+        };
         FamilyDocument: {
             id: string;
             label: string;
         };
         FindingDocument: {
             because: string;
+            charts: components["schemas"]["ChartDocument"][];
             failing: {
                 [key: string]: number;
             };
@@ -272,11 +570,26 @@ export interface components {
             sentence: string;
             verdict: string;
         };
+        FitDocument: {
+            bridge: boolean;
+            bridgeSize: string;
+            poker: boolean;
+            pokerSize: string;
+        };
         FollowedRole: {
             kind: string;
             label: string;
             letter: string;
             owner: string;
+        };
+        HandDocument: {
+            hand: string;
+        };
+        HintDocument: {
+            reason: string;
+            rule: string;
+            stepId: string;
+            text: string;
         };
         HoldDocument: {
             /** Format: int32 */
@@ -312,6 +625,10 @@ export interface components {
             textual: boolean;
             valueNode: boolean;
         };
+        LaidPileDocument: {
+            cards: string;
+            place: string;
+        };
         LastRehearsal: {
             /** Format: uuid */
             routineId: string;
@@ -322,12 +639,18 @@ export interface components {
             /** Format: date-time */
             startedAt: string;
         };
+        MarkingDocument: {
+            card: string;
+            mark: string;
+        };
         MomentDocument: {
+            advice: components["schemas"]["AdviceDocument"][];
             broken?: components["schemas"]["ObstacleDocument"];
             choices: components["schemas"]["ChoiceDocument"][];
             condition: string;
             holds: components["schemas"]["HoldDocument"][];
             lost: components["schemas"]["HoldDocument"][];
+            passed?: components["schemas"]["PassedDocument"];
             piles: components["schemas"]["PileDocument"][];
             remarks: components["schemas"]["RemarkDocument"][];
             ribbons: components["schemas"]["RibbonDocument"][];
@@ -342,16 +665,23 @@ export interface components {
             angles: string;
             attention: string;
             bySpectator: boolean;
+            cautions: string[];
             /** Format: int32 */
             difficulty: number;
             effect: string;
             family: string;
             id: string;
             name: string;
+            own: boolean;
             secret: boolean;
             settings: components["schemas"]["SettingDocument"][];
             table: boolean;
             watch: string[];
+        };
+        MoveNoteDocument: {
+            alias: string;
+            /** Format: int32 */
+            skill: number;
         };
         NewRoutine: {
             title: string;
@@ -360,15 +690,70 @@ export interface components {
             mend: string;
             reason: string;
         };
+        OddsDocument: {
+            neighbours: components["schemas"]["ShareDocument"][];
+            riffles: components["schemas"]["ShareDocument"][];
+            topStays: components["schemas"]["ShareDocument"][];
+        };
         OptionDocument: {
             label: string;
             name: string;
+        };
+        OrderDocument: {
+            cards: components["schemas"]["OrderedCard"][];
+            unicode: string;
+            unread: string[];
+        };
+        OrderRequest: {
+            text: string;
+        };
+        OrderedCard: {
+            code: string;
+            faceUp: boolean;
+            red: boolean;
+            sign: string;
         };
         OutcomeDocument: {
             holds: boolean;
             id: string;
             kind: string;
             sentence: string;
+        };
+        OwnMoveDocument: {
+            /** Format: int32 */
+            difficulty: number;
+            id: string;
+            name: string;
+            parts: components["schemas"]["PartDocument"][];
+            says: string;
+            settings: components["schemas"]["OwnSettingDocument"][];
+        };
+        OwnSettingDocument: {
+            label: string;
+            name: string;
+            usual: string;
+        };
+        PartDocument: {
+            move: string;
+            settings: {
+                [key: string]: string;
+            };
+        };
+        PassedDocument: {
+            label: string;
+            place: string;
+            /** Format: int32 */
+            really: number;
+            /** Format: int32 */
+            seeming: number;
+        };
+        PerformerDocument: {
+            hand: string;
+            moves: {
+                [key: string]: components["schemas"]["MoveNoteDocument"];
+            };
+            ownMoves: components["schemas"]["OwnMoveDocument"][];
+            putAside: string[];
         };
         PileDocument: {
             cards: number[];
@@ -381,6 +766,20 @@ export interface components {
             from: string;
             /** Format: int32 */
             nth: number;
+        };
+        PointDocument: {
+            because: string;
+            exhaustive: boolean;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            share: number;
+            /** Format: int32 */
+            value: number;
+            /** Format: int64 */
+            worlds: number;
         };
         ProblemDetail: {
             detail?: string;
@@ -437,10 +836,12 @@ export interface components {
             placeLabel: string;
             /** Format: int32 */
             position: number;
+            slug: components["schemas"]["SpotOfCard"][];
         };
         RoutineDocument: {
             claims: components["schemas"]["ClaimDocument"][];
             format: string;
+            ownMoves: components["schemas"]["OwnMoveDocument"][];
             roles: components["schemas"]["RoleDocument"][];
             setUp: components["schemas"]["SetUpDocument"];
             steps: components["schemas"]["StepDocument"][];
@@ -460,9 +861,20 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        SafeNumberDocument: {
+            /** Format: int32 */
+            pastTheKey: number;
+            /** Format: int32 */
+            smallest: number;
+        };
         SetUpDocument: {
+            bend: boolean;
+            extra: string;
+            markings: components["schemas"]["MarkingDocument"][];
             note: string;
+            order: string;
             pack: string;
+            piles: components["schemas"]["LaidPileDocument"][];
             placements: components["schemas"]["PlacementDocument"][];
         };
         SettingDocument: {
@@ -474,11 +886,24 @@ export interface components {
             options: components["schemas"]["OptionDocument"][];
             usual: string;
         };
+        ShareDocument: {
+            /** Format: double */
+            share: number;
+            /** Format: int32 */
+            value: number;
+        };
         ShownDocument: {
             /** Format: int32 */
             card: number;
             front: boolean;
             onlyPerformer: boolean;
+        };
+        SideDocument: {
+            design: string;
+            kind: string;
+            name: string;
+            red: boolean;
+            sign: string;
         };
         SpecDocument: {
             kind: string;
@@ -488,12 +913,24 @@ export interface components {
                 [key: string]: string;
             };
         };
+        SpelledDocument: {
+            cards: string[];
+            /** Format: int32 */
+            letters: number;
+        };
         SpotDocument: {
             place: string;
             /** Format: int32 */
             position: number;
             /** Format: double */
             share: number;
+        };
+        SpotOfCard: {
+            /** Format: int32 */
+            card: number;
+            place: string;
+            /** Format: int32 */
+            position: number;
         };
         StepDocument: {
             id: string;
@@ -535,8 +972,32 @@ export interface components {
         SurveyRequest: {
             routine: components["schemas"]["RoutineDocument"];
         };
+        SweepDocument: {
+            /** Format: int32 */
+            best: number;
+            points: components["schemas"]["PointDocument"][];
+            stopped: boolean;
+        };
+        SweepRequest: {
+            computation: string;
+            id: string;
+            kind: string;
+            /** Format: int32 */
+            most: number;
+            routine: components["schemas"]["RoutineDocument"];
+            setting: string;
+        };
+        ThicknessDocument: {
+            /** Format: double */
+            card: number;
+            /** Format: int32 */
+            cards: number;
+            /** Format: double */
+            millimetres: number;
+        };
         TraceDocument: {
             cards: components["schemas"]["CardDocument"][];
+            hints: components["schemas"]["HintDocument"][];
             moments: components["schemas"]["MomentDocument"][];
             outcomes: components["schemas"]["OutcomeDocument"][];
             people: string[];
@@ -548,6 +1009,16 @@ export interface components {
                 [key: string]: number;
             };
         };
+        WayDocument: {
+            /** Format: int32 */
+            difficulty: number;
+            names: string[];
+            /** Format: int32 */
+            secret: number;
+            /** Format: double */
+            share: number;
+            steps: components["schemas"]["StepDocument"][];
+        };
     };
     responses: never;
     parameters: never;
@@ -557,6 +1028,39 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    bridge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BridgeRequest"];
+            };
+        };
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BridgeDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
     catalogue: {
         parameters: {
             query?: never;
@@ -566,13 +1070,531 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description OK */
-            200: {
+            /** @description default response */
+            "2XX": {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
                     "application/json": components["schemas"]["CatalogueDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    playground: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoutineDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    running: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ComputationsDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ComputationsDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderRequest"];
+            };
+        };
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    performer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PerformerDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    hand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HandDocument"];
+            };
+        };
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PerformerDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveNoteDocument"];
+            };
+        };
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PerformerDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    ownMove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnMoveDocument"];
+            };
+        };
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PerformerDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    drop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PerformerDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    putAside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rule: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PerformerDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    takeUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rule: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PerformerDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    fit: {
+        parameters: {
+            query: {
+                wide: number;
+                high: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FitDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    odds: {
+        parameters: {
+            query?: {
+                cards?: number;
+                chunks?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OddsDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    safeNumber: {
+        parameters: {
+            query: {
+                depth: number;
+                error: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SafeNumberDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    spelling: {
+        parameters: {
+            query?: {
+                language?: "ENGLISH" | "ENGLISH_SHORT" | "FRENCH" | "GERMAN" | "SPANISH" | "ITALIAN";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpelledDocument"][];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    thickness: {
+        parameters: {
+            query?: {
+                pack?: number;
+                cards?: number;
+                block?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThicknessDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
                 };
             };
         };
@@ -1086,6 +2108,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SurveyDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    sweep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SweepRequest"];
+            };
+        };
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SweepDocument"];
                 };
             };
             /** @description default response */

@@ -10,6 +10,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import java.io.IOException;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -47,6 +48,35 @@ class AccessibilityTest extends InBrowser {
             page.keyboard().press("n");
             page.getByLabel("What is it called?").waitFor();
             assertThat(faults(page)).isEmpty();
+
+            visit("/reckoner");
+            page.getByText("announce 22 or more").waitFor();
+            assertThat(faults(page)).isEmpty();
+            visit("/moves/multiple-lift");
+            page.getByTestId("play-deck").locator("svg").waitFor();
+            assertThat(faults(page)).isEmpty();
+
+            openDemo("Two cabins");
+            select("left1");
+            page.getByTestId("advice").waitFor();
+            assertThat(faults(page)).isEmpty();
+            select("set-up");
+            page.getByText("Lay the cards").click();
+            page.locator("[data-pile=deck]").waitFor();
+            assertThat(faults(page)).isEmpty();
+
+            openDemo("The ship’s clock");
+            page.getByText("By what was chosen").first().click();
+            assertThat(faults(page)).isEmpty();
+            page.getByText("Solve for …").click();
+            page.getByText(Pattern.compile("Always works|Best is")).waitFor();
+            assertThat(faults(page)).isEmpty();
+            page.keyboard().press("Escape");
+            page.getByText("Get me there …").click();
+            page.getByText("Find ways").click();
+            page.getByText(Pattern.compile("lead there|None within|Stopped")).waitFor();
+            assertThat(faults(page)).isEmpty();
+            page.keyboard().press("Escape");
 
             openDemo("The purser's wager");
             page.getByTestId("finding").first().waitFor();
@@ -86,7 +116,7 @@ class AccessibilityTest extends InBrowser {
     @Test
     void at_twice_the_size_nothing_must_be_scrolled_sideways() throws IOException {
         page.setViewportSize(640, 400);
-        for (String path : List.of("/", page.url())) {
+        for (String path : List.of("/", "/moves/wash", "/reckoner", page.url())) {
             if (path.startsWith("/")) {
                 visit(path);
             } else {

@@ -32,10 +32,11 @@ class RepertoireTest extends InBrowser {
     }
 
     @Test
-    void three_demo_routines_wait_with_their_verdicts() throws IOException {
+    void demo_routines_wait_with_their_verdicts() throws IOException {
         visit("/");
 
         for (String title : new String[] {"The purser's wager", "The lookout's whistle", "What the fog keeps"}) {
+            card(title).scrollIntoViewIfNeeded();
             assertThat(card(title)).containsText(Pattern.compile("holds · [\\d,]+ ways checked"));
             assertThat(card(title)).containsText("steps");
             assertThat(card(title).locator("svg")).isVisible();

@@ -20,7 +20,7 @@ class ScreenshotsTest extends InBrowser {
     void all() throws IOException {
         visit("/");
         page.waitForCondition(
-                () -> page.getByText("ways checked").count() == 4,
+                () -> page.getByText("ways checked").count() >= 4,
                 new Page.WaitForConditionOptions().setTimeout(60_000));
         picture("repertoire");
 
@@ -46,6 +46,43 @@ class ScreenshotsTest extends InBrowser {
         waitUntilSaved();
         button("Undo").click();
         waitUntilSaved();
+
+        openDemo("Two cabins");
+        page.getByText("way checked").first().waitFor();
+        select("left1");
+        picture("bench-packets-and-count");
+
+        openDemo("Four lighthouses");
+        select("set-up");
+        button("Lay the cards").click();
+        page.locator("[data-pile=deck] .tray-card").nth(1).click();
+        picture("set-up-tray");
+
+        openDemo("The ship’s clock");
+        page.getByText("By what was chosen").first().click();
+        page.getByText("By what was chosen").first().scrollIntoViewIfNeeded();
+        picture("bench-bands-and-chart");
+
+        openDemo("The purser's wager");
+        select("deal");
+        page.getByText("Solve for …").click();
+        page.getByText("Always works").waitFor();
+        picture("solve-for");
+
+        openDemo("Everything overboard");
+        select("back");
+        page.getByText("Get me there …").click();
+        page.getByText("Find ways").click();
+        page.getByTestId("way").nth(2).waitFor();
+        picture("get-me-there");
+
+        visit("/reckoner");
+        page.getByTestId("reckoned").first().waitFor();
+        picture("reckoner");
+
+        visit("/moves/messy");
+        page.getByTestId("play-deck").locator("svg").waitFor();
+        picture("moves");
 
         openDemo("The purser's wager");
         page.keyboard().press("r");

@@ -1,18 +1,15 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { knownPlaces, placeLabel } from './places'
-import { useBench } from './store'
+import type { Routine } from '@/api/client'
 
-const props = defineProps<{ id: string; value: string }>()
+const props = defineProps<{ id: string; value: string; routine: Routine }>()
 const emit = defineEmits<{ change: [value: string] }>()
 
 const NEW = '+'
 
-const bench = useBench()
 const naming = ref(false)
-const places = computed(() => [
-  ...new Set([...(bench.routine ? knownPlaces(bench.routine) : []), props.value]),
-])
+const places = computed(() => [...new Set([...knownPlaces(props.routine), props.value])])
 
 function changed(event: Event): void {
   const picked = (event.target as HTMLSelectElement).value

@@ -1,25 +1,33 @@
 <script setup lang="ts">
-import type { Choice, Role, Setting } from '@/api/client'
+import type { Setting } from '@/api/client'
 import { computed } from 'vue'
 import AmountField from './AmountField.vue'
+import CountBuilder from './CountBuilder.vue'
 import PlaceField from './PlaceField.vue'
-import { useBench } from './store'
+import type { PlayedWorld } from './playedWorld'
 
 const props = defineProps<{
   setting: Setting
   value: string
-  roles: Role[]
   /** Names the field in problems that the server finds, such as `steps[2].settings.depth`. */
   path: string
-  /** The choices that this setting leaves open, with their numbers in the world that is shown. */
-  choices?: Choice[]
+  played: PlayedWorld
 }>()
 
-const emit = defineEmits<{ change: [value: string] }>()
+const emit = defineEmits<{
+  change: [value: string]
+  /** A choice takes another number in the world that is shown. */
+  choose: [key: string, number: number]
+}>()
 
-const bench = useBench()
+/** The number of a shuffle is drawn from so many; each of them is a shuffle that can be seen again. */
+const SHUFFLES = 100_000
+
 const fieldId = computed(() => `f-${props.path.replace(/[^a-zA-Z0-9]+/g, '-')}`)
-const problem = computed(() => bench.problems.find((p) => p.field === props.path))
+const problem = computed(() => props.played.problems.find((p) => p.field === props.path))
+const choices = computed(
+  () => props.played.moment?.choices.filter((c) => c.setting === props.setting.name) ?? [],
+)
 
 function changed(event: Event): void {
   emit('change', (event.target as HTMLInputElement | HTMLSelectElement).value)
@@ -27,41 +35,61 @@ function changed(event: Event): void {
 </script>
 
 <template>
-  <div class="mt-2" :class="{ beside: setting.kind === 'role' || setting.kind === 'place' }">
+  <div v-if="setting.kind === 'chance'" class="mt-2">
+    <button
+      v-for="choice in choices"
+      :key="choice.key"
+      class="btn text-sm"
+      @click="emit('choose', choice.key, 1 + Math.floor(Math.random() * SHUFFLES))"
+    >
+      Shuffle again
+    </button>
+    <p class="text-xs text-soft">One of very many ways it can fall; the verdicts look at thousands.</p>
+  </div>
+  <div v-else class="mt-2" :class="{ beside: setting.kind === 'role' || setting.kind === 'place' }">
     <label :for="fieldId" class="block text-sm leading-tight font-semibold">{{ setting.label }}</label>
     <AmountField
       v-if="setting.kind === 'amount' || setting.kind === 'estimate'"
       :id="fieldId"
       :label="setting.label"
       :value="value"
-      :low="choices?.[0]?.low ?? 1"
-      :high="choices?.[0]?.high ?? bench.trace?.cards.length ?? 52"
+      :low="choices[0]?.low ?? 1"
+      :high="choices[0]?.high ?? played.trace?.cards.length ?? 52"
       :only-estimate="setting.kind === 'estimate'"
       @change="emit('change', $event)"
     />
     <input
-      v-else-if="setting.kind === 'chunks'"
+      v-else-if="setting.kind === 'chunks' || setting.kind === 'text'"
       :id="fieldId"
       :value="value"
       class="w-full field"
       autocomplete="off"
       :aria-invalid="!!problem"
-      :aria-describedby="`${fieldId}-help`"
+      :aria-describedby="setting.kind === 'chunks' ? `${fieldId}-help` : undefined"
       @input="changed"
+    />
+    <CountBuilder
+      v-else-if="setting.kind === 'beats'"
+      :id="fieldId"
+      :value="value"
+      :trace="played.trace"
+      :moment="played.moment"
+      @change="emit('change', $event)"
     />
     <PlaceField
       v-else-if="setting.kind === 'place'"
       :id="fieldId"
       :value="value"
+      :routine="played.routine"
       @change="emit('change', $event)"
     />
     <select v-else :id="fieldId" :value="value" class="w-full field" @change="changed">
       <template v-if="setting.kind === 'role'">
         <option v-if="setting.optional || value === ''" value="">—</option>
-        <option v-for="role in roles" :key="role.letter" :value="role.letter">
+        <option v-for="role in played.roles" :key="role.letter" :value="role.letter">
           {{ role.letter }} · {{ role.owner ? `${role.owner}’s card` : role.kind }}
         </option>
-        <option v-if="value !== '' && !roles.some((r) => r.letter === value)" :value="value">
+        <option v-if="value !== '' && !played.roles.some((r) => r.letter === value)" :value="value">
           {{ value }} · gone
         </option>
       </template>
@@ -85,7 +113,7 @@ function changed(event: Event): void {
           :max="Math.max(choice.low, choice.high)"
           :value="choice.number"
           :aria-label="`${choice.bySpectator ? 'What they choose' : 'What the hand hits'}: ${choice.label}`"
-          @input="bench.choose(choice.key, Number(($event.target as HTMLInputElement).value))"
+          @input="emit('choose', choice.key, Number(($event.target as HTMLInputElement).value))"
         />
       </label>
     </div>

@@ -18,7 +18,8 @@ export function knownPlaces(routine: Routine): string[] {
     Object.values(step.settings).filter((v) => /^[a-z-]+:/.test(v)),
   )
   const hands = routine.roles.filter((role) => role.owner).map((role) => `spectator:${role.owner}`)
-  return [...new Set([...ALWAYS.slice(0, 2), ...hands, ...used, ...ALWAYS.slice(2)])]
+  const laid = routine.setUp.piles.map((pile) => pile.place)
+  return [...new Set([...ALWAYS.slice(0, 2), ...hands, ...laid, ...used, ...ALWAYS.slice(2)])]
 }
 
 /** The words for a place in a list to choose from. */

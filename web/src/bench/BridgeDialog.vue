@@ -1,0 +1,152 @@
+<script setup lang="ts">
+import { useCatalogue } from '@/api/catalogue'
+import { answered, api, type ClaimSpec, type Step, type Trace } from '@/api/client'
+import { RunningDeck } from '@/deck'
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
+import { ref, shallowRef, watch } from 'vue'
+import ClaimEditor from './ClaimEditor.vue'
+import { useComputation } from './computation'
+import { addStep, freshId, newClaimSpec } from './edits'
+import { SET_UP, useBench } from './store'
+
+const open = defineModel<boolean>('open', { required: true })
+
+const PICTURE = 330
+
+const bench = useBench()
+const catalogue = useCatalogue()
+const goal = ref<ClaimSpec>()
+const onlyMine = ref(false)
+const pictures = shallowRef<Trace[]>([])
+
+const { running, answer, failure, start, stop } = useComputation(async (computation) => {
+  const routine = bench.routine!
+  const found = await answered(
+    api.POST('/api/bridge', {
+      body: { computation, routine, after: bench.selected, goal: goal.value!, onlyMine: onlyMine.value },
+    }),
+  )
+  const at = bench.selectedIndex
+  pictures.value = await Promise.all(
+    found.ways.map(async (way) => {
+      const steps = [...routine.steps.slice(0, at), ...way.steps]
+      const trace = await answered(
+        api.POST('/api/trace', { body: { routine: { ...routine, steps, claims: [] }, world: {} } }),
+      )
+      return { ...trace, moments: trace.moments.slice(at) }
+    }),
+  )
+  return found
+})
+
+watch(open, (now) => {
+  if (now && bench.routine) {
+    goal.value = newClaimSpec(bench.routine, 'position', catalogue.value)
+    pictures.value = []
+    answer.value = undefined
+    failure.value = ''
+  } else {
+    stop()
+  }
+})
+
+function insert(steps: Step[]): void {
+  let routine = bench.routine!
+  let after = bench.selected
+  for (const step of steps) {
+    const id = freshId(routine, 's')
+    routine = addStep(routine, { ...step, id }, after)
+    after = id
+  }
+  bench.edit(routine)
+  bench.selected = after
+  open.value = false
+}
+
+function outcome(): string {
+  const found = answer.value
+  if (!found) {
+    return ''
+  }
+  switch (found.outcome) {
+    case 'found':
+      return `${found.ways.length} ${found.ways.length === 1 ? 'way leads' : 'ways lead'} there, the shortest and easiest first.`
+    case 'none':
+      return `None within ${found.within} moves. Allow more moves, or ask for less.`
+    default:
+      return `Stopped after ${found.tried.toLocaleString('en')} layouts, with nothing found yet.`
+  }
+}
+</script>
+
+<template>
+  <Dialog :open="open" class="relative z-50" @close="open = false">
+    <div class="fixed inset-0 bg-black/40" aria-hidden="true" />
+    <div class="fixed inset-0 flex items-start justify-center p-4 pt-12">
+      <DialogPanel class="flex max-h-[88vh] w-full max-w-4xl flex-col rounded-xl bg-paper p-5">
+        <DialogTitle class="text-xl">Get me there</DialogTitle>
+        <div class="mt-2 grid min-h-0 grow gap-6 overflow-y-auto md:grid-cols-[300px_minmax(0,1fr)]">
+          <form @submit.prevent="start">
+            <p class="text-sm text-soft">
+              From the layout after
+              {{ bench.selected === SET_UP ? 'the set-up' : `step ${bench.selectedIndex}` }}
+              to where this is true:
+            </p>
+            <ClaimEditor v-if="goal" :claim="goal" path="goal" @change="goal = $event" />
+            <label class="mt-3 flex items-center gap-2 text-sm">
+              <input v-model="onlyMine" type="checkbox" /> only moves that I can do
+            </label>
+            <div class="mt-3 flex gap-2">
+              <button type="submit" class="btn-main" :disabled="running">Find ways</button>
+              <button v-if="running" type="button" class="btn" @click="stop">Stop</button>
+              <button type="button" class="btn" @click="open = false">Close</button>
+            </div>
+            <p role="status" class="mt-3" data-testid="bridge-outcome">
+              {{ running ? 'Looking for ways …' : failure || outcome() }}
+            </p>
+          </form>
+          <ol class="space-y-3" aria-label="Ways">
+            <li
+              v-for="(way, i) in answer?.ways ?? []"
+              :key="i"
+              class="rounded-lg border border-rule bg-raised p-3"
+              data-testid="way"
+            >
+              <div class="flex items-start justify-between gap-3">
+                <p>
+                  <strong>{{ way.names.join(', then ') }}</strong>
+                  <span class="block text-sm text-soft">
+                    {{ '●'.repeat(way.difficulty) }}{{ '○'.repeat(5 - way.difficulty) }} ·
+                    {{ way.secret > 0 ? 'secret' : 'in the open' }} ·
+                    {{
+                      way.share === 1
+                        ? 'always works'
+                        : `works in ${Math.round(way.share * 100)} % of the ways`
+                    }}
+                  </span>
+                </p>
+                <button
+                  class="btn"
+                  :aria-label="`Insert: ${way.names.join(', then ')}`"
+                  @click="insert(way.steps)"
+                >
+                  Insert
+                </button>
+              </div>
+              <RunningDeck
+                v-if="pictures[i]"
+                :trace="pictures[i]!"
+                :width="PICTURE"
+                :row-height="34"
+                :slot-height="12"
+                :slot-top="4"
+                thumbnail
+                class="mt-2"
+              />
+            </li>
+          </ol>
+        </div>
+      </DialogPanel>
+    </div>
+  </Dialog>
+</template>

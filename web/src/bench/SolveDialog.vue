@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { useCatalogue } from '@/api/catalogue'
+import { answered, api } from '@/api/client'
+import ShareBars from '@/ui/ShareBars.vue'
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
+import { computed, ref, watch } from 'vue'
+import { useComputation } from './computation'
+import { useBench } from './store'
+import { taken, unknowns } from './unknowns'
+
+const open = defineModel<boolean>('open', { required: true })
+
+const bench = useBench()
+const catalogue = useCatalogue()
+const picked = ref(0)
+const all = computed(() =>
+  bench.routine ? unknowns(bench.routine, catalogue.value, bench.trace?.cards.length ?? 52) : [],
+)
+const unknown = computed(() => all.value[picked.value])
+
+const { running, answer, failure, start, stop } = useComputation((computation) => {
+  const { kind, id, setting, most } = unknown.value!
+  return answered(
+    api.POST('/api/sweep', { body: { computation, routine: bench.routine!, kind, id, setting, most } }),
+  )
+})
+
+watch(open, (now) => {
+  if (now) {
+    const here = all.value.findIndex((u) => u.kind === 'step' && u.id === bench.selected)
+    picked.value = Math.max(0, here)
+    solve()
+  } else {
+    stop()
+  }
+})
+
+function solve(): void {
+  if (unknown.value) {
+    void start()
+  }
+}
+
+const bars = computed(() =>
+  (answer.value?.points ?? []).map((p) => ({ value: p.value, share: p.share, note: p.because })),
+)
+const verdict = computed(() => {
+  const found = answer.value
+  if (!found) {
+    return ''
+  }
+  const best = found.points.find((p) => p.value === found.best)
+  const stopped = found.stopped ? ' Stopped before the end.' : ''
+  if (!best) {
+    return `No value from 1 to ${unknown.value?.most} works.${stopped}`
+  }
+  const always = found.points.filter((p) => p.share === 1).map((p) => p.value)
+  const sampled = best.exhaustive
+    ? ''
+    : ` (${best.worlds.toLocaleString('en')} ways sampled, 95 % between ${Math.round(best.low * 1000) / 10} and ${Math.round(best.high * 1000) / 10} %)`
+  return always.length > 0
+    ? `Always works with ${ranges(always)}. Smallest: ${best.value}.${stopped}`
+    : `Best is ${best.value}: works in ${Math.round(best.share * 1000) / 10} %${sampled}.${stopped}`
+})
+
+/** 22, 23, 24 and 30 as “22–24, 30”. */
+function ranges(values: number[]): string {
+  const parts: [number, number][] = []
+  for (const value of values) {
+    const last = parts.at(-1)
+    if (last && last[1] === value - 1) {
+      last[1] = value
+    } else {
+      parts.push([value, value])
+    }
+  }
+  return parts.map(([a, b]) => (a === b ? `${a}` : `${a}–${b}`)).join(', ')
+}
+
+function take(value: number): void {
+  bench.edit(taken(bench.routine!, unknown.value!, value))
+  open.value = false
+}
+</script>
+
+<template>
+  <Dialog :open="open" class="relative z-50" @close="open = false">
+    <div class="fixed inset-0 bg-black/40" aria-hidden="true" />
+    <div class="fixed inset-0 flex items-start justify-center p-4 pt-16">
+      <DialogPanel class="w-full max-w-3xl rounded-xl bg-paper p-5">
+        <DialogTitle class="text-xl">Solve for …</DialogTitle>
+        <p v-if="all.length === 0" class="mt-2 text-soft">
+          There is no number in this routine yet. Add a move with a count or a depth.
+        </p>
+        <template v-else>
+          <label class="mt-3 block text-sm font-semibold" for="unknown">The number you do not know</label>
+          <select id="unknown" v-model.number="picked" class="w-full field" @change="solve">
+            <option v-for="(u, i) in all" :key="i" :value="i">{{ u.label }}</option>
+          </select>
+          <div class="mt-4" :class="{ 'opacity-50': running }">
+            <ShareBars
+              v-if="bars.length > 0"
+              :bars="bars"
+              :best="answer?.best || undefined"
+              label="In which part of the ways everything holds, for each value"
+              :height="180"
+              @take="take"
+            />
+            <div v-else class="h-[202px]" />
+          </div>
+          <p role="status" class="mt-2 min-h-7 text-lg" data-testid="solved">
+            {{ running ? 'Trying every value …' : failure || verdict }}
+          </p>
+          <p class="text-sm text-soft">
+            Height: in which part of all ways everything holds. Green holds always. Press a bar to take its
+            value.
+          </p>
+        </template>
+        <div class="mt-4 flex justify-end gap-2">
+          <button v-if="running" class="btn" @click="stop">Stop</button>
+          <button class="btn" @click="open = false">Close</button>
+          <button v-if="answer && answer.best > 0" class="btn-main" @click="take(answer.best)">
+            Take {{ answer.best }}
+          </button>
+        </div>
+      </DialogPanel>
+    </div>
+  </Dialog>
+</template>

@@ -1,0 +1,50 @@
+import type { Catalogue, Routine } from '@/api/client'
+import { describe, expect, it } from 'vitest'
+import { taken, unknowns } from './unknowns'
+
+const amount = (name: string) => ({
+  name,
+  label: name,
+  kind: 'amount',
+  usual: '1',
+  optional: false,
+  bySpectator: false,
+  options: [],
+})
+
+const catalogue = {
+  families: [],
+  moves: [{ id: 'cut', name: 'Cut', settings: [amount('depth')] }],
+  claims: [{ id: 'position', name: 'At a place', settings: [amount('nth')] }],
+} as unknown as Catalogue
+
+const routine = {
+  setUp: {
+    placements: [{ card: '9C', nth: 1, from: 'bottom' }],
+    piles: [{ place: 'palm', cards: 'KH↑ QC' }],
+  },
+  roles: [{ letter: 'K', kind: 'key', owner: '', card: '9C' }],
+  steps: [{ id: 's1', move: 'cut', settings: { depth: '5' }, note: '' }],
+  claims: [{ id: 'c1', after: '', claim: { kind: 'position', settings: { nth: '2' }, not: false, or: [] } }],
+} as unknown as Routine
+
+describe('what can be solved for', () => {
+  const found = unknowns(routine, catalogue, 52)
+
+  it('is every count, claimed number, start place and place in a pile', () => {
+    expect(found.map((u) => `${u.kind} ${u.setting}`)).toEqual([
+      'step depth',
+      'claim nth',
+      'start 9C',
+      'pile KH',
+      'pile QC',
+    ])
+  })
+
+  it('is written down where it belongs', () => {
+    expect(taken(routine, found[0]!, 26).steps[0]!.settings).toEqual({ depth: '26' })
+    expect(taken(routine, found[1]!, 5).claims[0]!.claim.settings).toEqual({ nth: '5' })
+    expect(taken(routine, found[2]!, 7).setUp.placements).toEqual([{ card: '9C', nth: 7, from: 'top' }])
+    expect(taken(routine, found[3]!, 2).setUp.piles[0]!.cards).toBe('QC KH↑')
+  })
+})

@@ -1,0 +1,100 @@
+import type { Catalogue, Routine } from '@/api/client'
+
+/** A number of the routine that can be solved for. */
+export interface Unknown {
+  kind: 'step' | 'claim' | 'start' | 'pile'
+  id: string
+  setting: string
+  label: string
+  /** The last value worth trying. */
+  most: number
+}
+
+/** Every number of a routine that can be solved for: counts and depths of steps, numbers in claims, start places. */
+export function unknowns(routine: Routine, catalogue: Catalogue, cards: number): Unknown[] {
+  const steps = routine.steps.flatMap((step, i) => {
+    const move = catalogue.moves.find((m) => m.id === step.move)
+    return (move?.settings ?? [])
+      .filter((s) => s.kind === 'amount')
+      .map((s) => ({
+        kind: 'step' as const,
+        id: step.id,
+        setting: s.name,
+        label: `${i + 1} · ${move!.name}: ${s.label}`,
+        most: s.name === 'times' ? 6 : cards,
+      }))
+  })
+  const claims = routine.claims.flatMap((claim) => {
+    const kind = catalogue.claims.find((k) => k.id === claim.claim.kind)
+    return (kind?.settings ?? [])
+      .filter((s) => s.kind === 'amount')
+      .map((s) => ({
+        kind: 'claim' as const,
+        id: claim.id,
+        setting: s.name,
+        label: `Claim “${kind!.name}”: ${s.label}`,
+        most: cards,
+      }))
+  })
+  const starts = [
+    ...new Set([
+      ...routine.setUp.placements.map((p) => p.card),
+      ...routine.roles.map((r) => r.card).filter((card) => card !== '' && !card.includes(' ')),
+    ]),
+  ]
+    .filter((card) => !routine.setUp.piles.some((pile) => pile.cards.includes(card)))
+    .map((card) => ({
+      kind: 'start' as const,
+      id: '',
+      setting: card,
+      label: `Set-up: where ${card} starts, from the top`,
+      most: cards,
+    }))
+  const laid = routine.setUp.piles.flatMap((pile) =>
+    [...new Set(pile.cards.split(/\s+/).map((code) => code.replace('↑', '')))].map((card) => ({
+      kind: 'pile' as const,
+      id: pile.place,
+      setting: card,
+      label: `Set-up: where ${card} lies in ${pile.place}`,
+      most: pile.cards.split(/\s+/).length,
+    })),
+  )
+  return [...steps, ...claims, ...starts, ...laid]
+}
+
+/** The routine with a value for an unknown; the server solves, this only writes it down. */
+export function taken(routine: Routine, unknown: Unknown, value: number): Routine {
+  const put = (settings: Record<string, string>) => ({ ...settings, [unknown.setting]: String(value) })
+  switch (unknown.kind) {
+    case 'step':
+      return {
+        ...routine,
+        steps: routine.steps.map((s) => (s.id === unknown.id ? { ...s, settings: put(s.settings) } : s)),
+      }
+    case 'claim':
+      return {
+        ...routine,
+        claims: routine.claims.map((c) =>
+          c.id === unknown.id ? { ...c, claim: { ...c.claim, settings: put(c.claim.settings) } } : c,
+        ),
+      }
+    case 'start': {
+      const others = routine.setUp.placements.filter((p) => p.card !== unknown.setting)
+      const placements = [...others, { card: unknown.setting, nth: value, from: 'top' }]
+      return { ...routine, setUp: { ...routine.setUp, placements } }
+    }
+    default: {
+      const piles = routine.setUp.piles.map((pile) => {
+        const cards = pile.cards.split(/\s+/)
+        const at = cards.findIndex((code) => code.replace('↑', '') === unknown.setting)
+        if (pile.place !== unknown.id || at < 0) {
+          return pile
+        }
+        const [card] = cards.splice(at, 1)
+        cards.splice(value - 1, 0, card!)
+        return { ...pile, cards: cards.join(' ') }
+      })
+      return { ...routine, setUp: { ...routine.setUp, piles } }
+    }
+  }
+}

@@ -1,0 +1,43 @@
+/** A beat of a count, as it is written: `peel`, `under-all-but`, `block3`. */
+export interface Beat {
+  take: 'peel' | 'draw' | 'block' | 'all-but' | 'rest'
+  /** How many cards a block has. */
+  size: number
+  /** Whether the taking hand's cards go back under or over the giving hand's as it is taken. */
+  exchange: '' | 'under' | 'over'
+}
+
+/** What each way of taking is called. */
+export const TAKES: Record<Beat['take'], string> = {
+  peel: 'top card',
+  draw: 'bottom card',
+  block: 'block',
+  'all-but': 'all but the bottom',
+  rest: 'the rest as one',
+}
+
+/** Reads beats; words that are none are left out, and the server says so. */
+export function readBeats(text: string): Beat[] {
+  return text
+    .split(/[\s,]+/)
+    .map((word) => /^(?:(under|over)-)?(peel|draw|all-but|rest|block(\d{1,2}))$/.exec(word))
+    .filter((found) => found !== null)
+    .map((found) => ({
+      take: found[3] ? 'block' : (found[2] as Beat['take']),
+      size: Number(found[3] ?? 0),
+      exchange: (found[1] ?? '') as Beat['exchange'],
+    }))
+}
+
+/** Writes beats as the server reads them. */
+export function writeBeats(beats: Beat[]): string {
+  return beats
+    .map((b) => `${b.exchange ? `${b.exchange}-` : ''}${b.take}${b.take === 'block' ? b.size : ''}`)
+    .join(' ')
+}
+
+/** A beat in words. */
+export function beatWords(beat: Beat): string {
+  const take = beat.take === 'block' ? `block of ${beat.size}` : TAKES[beat.take]
+  return beat.exchange ? `${take}, the others back ${beat.exchange}` : take
+}

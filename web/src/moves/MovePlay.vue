@@ -1,0 +1,183 @@
+<script setup lang="ts">
+import {
+  answered,
+  api,
+  type ApiProblem,
+  type FieldProblem,
+  type Move,
+  type Routine,
+  type Trace,
+  type World,
+} from '@/api/client'
+import { RunningDeck } from '@/deck'
+import { SettingField, type PlayedWorld } from '@/fields'
+import { usePerformer } from '@/performer'
+import { useElementSize } from '@vueuse/core'
+import { computed, ref, shallowRef } from 'vue'
+
+const props = defineProps<{
+  move: Move
+  families: { id: string; label: string }[]
+}>()
+const emit = defineEmits<{
+  /** The own move that was shown is gone. */
+  dropped: []
+}>()
+
+const SKILLS = ['cannot do it', 'learning', 'slowly', 'with care', 'well', 'second nature']
+
+const { note, setNote, dropOwnMove } = usePerformer()
+const routine = shallowRef<Routine>()
+const trace = shallowRef<Trace>()
+const world = ref<World>({})
+const problems = ref<FieldProblem[]>([])
+const failure = ref('')
+const picture = ref<HTMLElement>()
+const { width } = useElementSize(picture)
+
+const step = computed(() => routine.value?.steps.at(-1))
+const moment = computed(() => trace.value?.moments.at(-1))
+const index = computed(() => (routine.value?.steps.length ?? 1) - 1)
+/** The layout before the move and the one after it: what led there is not the question here. */
+const lastTwo = computed(
+  () => trace.value && { ...trace.value, moments: trace.value.moments.slice(-2), outcomes: [] },
+)
+const family = computed(() => props.families.find((f) => f.id === props.move.family)?.label)
+const played = computed<PlayedWorld>(() => ({
+  routine: routine.value!,
+  roles: routine.value!.roles,
+  trace: trace.value,
+  moment: moment.value,
+  problems: problems.value,
+}))
+
+void start()
+
+async function start(): Promise<void> {
+  try {
+    const path = { id: props.move.id }
+    routine.value = await answered(api.GET('/api/catalogue/{id}/playground', { params: { path } }))
+    await retrace()
+  } catch (thrown) {
+    failure.value = (thrown as ApiProblem).message
+  }
+}
+
+async function retrace(): Promise<void> {
+  try {
+    const body = { routine: routine.value!, world: world.value }
+    trace.value = await answered(api.POST('/api/trace', { body }))
+    problems.value = []
+  } catch (thrown) {
+    problems.value = (thrown as ApiProblem).problems
+  }
+}
+
+function set(name: string, value: string): void {
+  const steps = routine.value!.steps.map((s, i) =>
+    i === index.value ? { ...s, settings: { ...s.settings, [name]: value } } : s,
+  )
+  routine.value = { ...routine.value!, steps }
+  void retrace()
+}
+
+function choose(key: string, number: number): void {
+  world.value = { ...world.value, [key]: number }
+  void retrace()
+}
+
+async function drop(): Promise<void> {
+  await dropOwnMove(props.move.id)
+  emit('dropped')
+}
+</script>
+
+<template>
+  <article class="play" :aria-label="move.name">
+    <p class="text-sm text-soft">
+      {{ family }} · {{ move.bySpectator ? 'they do it' : move.secret ? 'secret' : 'in the open' }} ·
+      {{ move.table ? 'needs a table' : 'in the hands' }}
+    </p>
+    <h2 class="text-2xl">{{ move.name }}</h2>
+    <p class="mt-1 text-lg">{{ move.effect }}</p>
+
+    <div ref="picture" class="mt-4 border-y border-rule bg-raised px-4 pt-6 pb-2" data-testid="play-deck">
+      <RunningDeck
+        v-if="lastTwo && width > 0"
+        :trace="lastTwo"
+        :width="width - 32"
+        :row-height="118"
+        :slot-height="34"
+        :slot-top="22"
+      />
+      <p class="mt-1 min-h-6 text-soft">
+        {{ failure || moment?.broken?.reason || moment?.sentence || '' }}
+      </p>
+    </div>
+
+    <div class="mt-4 grid gap-8 lg:grid-cols-2">
+      <section aria-label="Try it">
+        <h3 class="text-lg">Try it</h3>
+        <p v-if="move.settings.length === 0" class="text-soft">There is nothing to set.</p>
+        <template v-if="routine && step">
+          <SettingField
+            v-for="setting in move.settings"
+            :key="setting.name"
+            :setting="setting"
+            :value="step.settings[setting.name] ?? setting.usual"
+            :path="`steps[${index}].settings.${setting.name}`"
+            :played="played"
+            @change="set(setting.name, $event)"
+            @choose="choose"
+          />
+        </template>
+        <p
+          v-for="advice in moment?.advice ?? []"
+          :key="advice.text"
+          class="mt-2 border-l-4 border-hint bg-hint/10 px-3 py-2 text-sm"
+        >
+          {{ advice.text }}
+        </p>
+      </section>
+      <section aria-label="About it">
+        <h3 class="text-lg">Attention</h3>
+        <p>{{ move.attention }}</p>
+        <h3 class="mt-3 text-lg">Watch points</h3>
+        <ul class="list-disc pl-5">
+          <li v-for="point in move.watch" :key="point">{{ point }}</li>
+          <li v-if="move.angles">Not to be watched {{ move.angles }}.</li>
+        </ul>
+        <template v-if="move.cautions.length > 0">
+          <h3 class="mt-3 text-lg">Take care</h3>
+          <p v-for="caution in move.cautions" :key="caution">{{ caution }}</p>
+        </template>
+        <h3 class="mt-3 text-lg">Yours</h3>
+        <label class="block text-sm font-semibold" for="alias">What you call it</label>
+        <input
+          id="alias"
+          class="w-full field"
+          maxlength="60"
+          :value="note(move.id).alias"
+          @change="setNote(move.id, { alias: ($event.target as HTMLInputElement).value.trim() })"
+        />
+        <label class="mt-2 block text-sm font-semibold" for="skill">How well it goes</label>
+        <select
+          id="skill"
+          class="w-full field"
+          :value="note(move.id).skill"
+          @change="setNote(move.id, { skill: Number(($event.target as HTMLSelectElement).value) })"
+        >
+          <option v-for="(words, level) in SKILLS" :key="words" :value="level">{{ words }}</option>
+        </select>
+        <button v-if="move.own" class="mt-3 btn text-broken" @click="drop">Remove this own move</button>
+      </section>
+    </div>
+  </article>
+</template>
+
+<style scoped>
+.play {
+  padding: 1.25rem 2rem 4rem;
+  min-width: 0;
+}
+</style>

@@ -1,0 +1,2 @@
+export { findMoves } from './findMoves'
+export { composed } from './ownMove'

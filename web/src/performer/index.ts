@@ -1,0 +1,1 @@
+export { usePerformer } from './performer'
