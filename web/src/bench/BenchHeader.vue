@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import VerdictPill from '@/ui/VerdictPill.vue'
+import { vTyped } from '@/ui/typed'
 import { computed, ref } from 'vue'
 import BridgeDialog from './BridgeDialog.vue'
 import SolveDialog from './SolveDialog.vue'
@@ -33,7 +34,7 @@ function retitle(event: Event): void {
 <template>
   <div class="flex items-center gap-x-4 border-b border-rule px-5 py-2 max-[900px]:flex-wrap">
     <input
-      :value="bench.routine?.title"
+      v-typed="bench.routine?.title ?? ''"
       class="title shrink-0 rounded border border-transparent bg-transparent px-1 font-display text-2xl font-semibold hover:border-rule"
       aria-label="Title of the routine"
       maxlength="120"

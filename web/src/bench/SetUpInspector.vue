@@ -3,6 +3,7 @@ import { useCatalogue } from '@/api/catalogue'
 import type { Role, Routine } from '@/api/client'
 import { RoleChip } from '@/deck'
 import { placeLabel } from '@/fields'
+import { vTyped } from '@/ui/typed'
 import { computed } from 'vue'
 import { addRole, changeRole, removeRole } from './edits'
 import { useBench } from './store'
@@ -109,11 +110,11 @@ function text(event: Event): string {
           </option>
         </select>
         <input
+          v-typed="placed.nth"
           type="number"
           class="w-16 field"
           min="1"
           max="104"
-          :value="placed.nth"
           :aria-label="`Place of card ${i + 1}`"
           @change="placement(i, { nth: Number(text($event)) || 1 })"
         />
@@ -156,8 +157,8 @@ function text(event: Event): string {
         </button>
         <input
           v-if="r.kind === 'selection'"
+          v-typed="r.owner"
           class="col-span-2 field"
-          :value="r.owner"
           placeholder="Whose card?"
           maxlength="30"
           :aria-label="`Owner of ${r.letter}`"
@@ -165,8 +166,8 @@ function text(event: Event): string {
         />
         <input
           v-else-if="r.kind === 'slug'"
+          v-typed="r.card"
           class="col-span-2 field"
-          :value="r.card"
           placeholder="Its cards in order: KS QS JS"
           maxlength="200"
           :aria-label="`Cards of ${r.letter}`"
@@ -221,8 +222,8 @@ function text(event: Event): string {
     <label class="mt-2 block text-sm font-semibold" for="tags">Tags, with commas between</label>
     <input
       id="tags"
+      v-typed="bench.routine!.tags.join(', ')"
       class="w-full field"
-      :value="bench.routine!.tags.join(', ')"
       @change="
         edit({
           tags: text($event)

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { answered, api, type Routine } from '@/api/client'
 import { knownPlaces, placeLabel } from '@/fields'
+import { vTyped } from '@/ui/typed'
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { computed, nextTick, ref, watch } from 'vue'
 import TrayCard from './TrayCard.vue'
@@ -169,8 +170,8 @@ function shown(code: string) {
             <label class="mt-3 block text-sm font-semibold" for="extra">Cards beside the pack</label>
             <input
               id="extra"
+              v-typed="setUp.extra"
               class="w-full field"
-              :value="setUp.extra"
               placeholder="KH/AC blank back/back QC/back-red"
               autocomplete="off"
               @change="write({ extra: ($event.target as HTMLInputElement).value })"
@@ -253,9 +254,9 @@ function shown(code: string) {
                 <button class="btn text-broken" @click="remove(picked)">Take out</button>
               </div>
               <textarea
+                v-typed="pile.cards.join(' ')"
                 class="mt-2 w-full field text-sm"
                 rows="1"
-                :value="pile.cards.join(' ')"
                 :aria-label="`Write or paste the order of ${placeLabel(pile.place)}`"
                 placeholder="Write or paste an order: QC 7H 10S, Unicode cards or CSV"
                 @change="paste(p, $event)"

@@ -12,6 +12,7 @@ import {
 import { RunningDeck } from '@/deck'
 import { SettingField, type PlayedWorld } from '@/fields'
 import { usePerformer } from '@/performer'
+import { vTyped } from '@/ui/typed'
 import { useElementSize } from '@vueuse/core'
 import { computed, ref, shallowRef } from 'vue'
 
@@ -155,9 +156,9 @@ async function drop(): Promise<void> {
         <label class="block text-sm font-semibold" for="alias">What you call it</label>
         <input
           id="alias"
+          v-typed="note(move.id).alias"
           class="w-full field"
           maxlength="60"
-          :value="note(move.id).alias"
           @change="setNote(move.id, { alias: ($event.target as HTMLInputElement).value.trim() })"
         />
         <label class="mt-2 block text-sm font-semibold" for="skill">How well it goes</label>
