@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useCatalogue } from '@/api/catalogue'
 import { ApiProblem } from '@/api/client'
+import { MAIN } from '@/lines'
 import { inDialog, typing, useViewKeys } from '@/ui/keys'
 import { useToast } from '@/ui/toast'
 import { onKeyStroke, useEventListener } from '@vueuse/core'
@@ -10,10 +11,13 @@ import BenchHeader from './BenchHeader.vue'
 import ClaimsPanel from './ClaimsPanel.vue'
 import HintsPanel from './HintsPanel.vue'
 import LedgerPanel from './LedgerPanel.vue'
+import LinesBar from './LinesBar.vue'
 import MovePalette from './MovePalette.vue'
 import ScriptAndDeck from './ScriptAndDeck.vue'
 import SetUpInspector from './SetUpInspector.vue'
 import StepInspector from './StepInspector.vue'
+import OutEditor from './OutEditor.vue'
+import OutsPanel from './OutsPanel.vue'
 import OwnMoveDialog from './OwnMoveDialog.vue'
 import SetUpTray from './SetUpTray.vue'
 import { usePerformer } from '@/performer'
@@ -58,8 +62,17 @@ function add(moveId: string): void {
   }
 }
 
+/** Steps of another line are seen here and changed there. */
+function belongsHere(id: string): boolean {
+  if (id !== SET_UP && !bench.isOwn(id)) {
+    toast.say('This step belongs to another line: open that line to move or remove it.')
+    return false
+  }
+  return id !== SET_UP
+}
+
 function remove(id: string): void {
-  if (bench.routine && id !== SET_UP) {
+  if (bench.routine && belongsHere(id)) {
     const neighbour =
       stepIds.value[stepIds.value.indexOf(id) + 1] ?? stepIds.value[stepIds.value.indexOf(id) - 1]
     bench.edit(removeStep(bench.routine, id))
@@ -77,7 +90,7 @@ function duplicate(id: string): void {
 }
 
 function move(id: string, to: number): void {
-  if (bench.routine && id !== SET_UP) {
+  if (bench.routine && belongsHere(id)) {
     bench.edit(moveStep(bench.routine, id, to))
   }
 }
@@ -160,6 +173,14 @@ onKey(['z', 'Z'], (event) => {
     <p v-else-if="bench.failure" role="alert" class="border-y border-broken bg-broken/10 px-5 py-2">
       {{ bench.failure }}
     </p>
+    <p
+      v-if="bench.refused && bench.problems.length === 0"
+      role="alert"
+      class="border-y border-broken bg-broken/10 px-5 py-2"
+    >
+      An out cannot be read yet, so nothing is saved: {{ bench.refused }}
+    </p>
+    <LinesBar v-if="bench.whole!.outs.length > 0" />
     <div class="bench grow">
       <ScriptAndDeck
         @select="select"
@@ -169,10 +190,12 @@ onKey(['z', 'Z'], (event) => {
         @add="palette = true"
       />
       <aside class="inspector" aria-label="Selected step">
+        <OutEditor v-if="bench.line !== MAIN" />
         <SetUpInspector v-if="bench.selected === SET_UP" @lay="tray = true" />
         <StepInspector v-else :key="bench.selected" @compose="composing = true" />
         <LedgerPanel />
         <ClaimsPanel />
+        <OutsPanel />
         <HintsPanel />
       </aside>
     </div>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useCatalogue } from '@/api/catalogue'
 import { answered, api, type ClaimSpec, type Step, type Trace } from '@/api/client'
+import { alone } from '@/lines'
 import { RunningDeck } from '@/deck'
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { ref, shallowRef, watch } from 'vue'
@@ -23,7 +24,13 @@ const { running, answer, failure, start, stop } = useComputation(async (computat
   const routine = bench.routine!
   const found = await answered(
     api.POST('/api/bridge', {
-      body: { computation, routine, after: bench.selected, goal: goal.value!, onlyMine: onlyMine.value },
+      body: {
+        computation,
+        routine: alone(routine),
+        after: bench.selected,
+        goal: goal.value!,
+        onlyMine: onlyMine.value,
+      },
     }),
   )
   const at = bench.selectedIndex
@@ -31,7 +38,7 @@ const { running, answer, failure, start, stop } = useComputation(async (computat
     found.ways.map(async (way) => {
       const steps = [...routine.steps.slice(0, at), ...way.steps]
       const trace = await answered(
-        api.POST('/api/trace', { body: { routine: { ...routine, steps, claims: [] }, world: {} } }),
+        api.POST('/api/trace', { body: { routine: { ...alone(routine), steps, claims: [] }, world: {} } }),
       )
       return { ...trace, moments: trace.moments.slice(at) }
     }),

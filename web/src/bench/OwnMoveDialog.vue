@@ -38,6 +38,10 @@ function title(id: string): string {
 }
 
 async function make(): Promise<void> {
+  if (replace.value && taken.value.some((s) => !bench.isOwn(s.id))) {
+    failure.value = 'Some of these steps belong to another line. Choose steps of this line, or let them stay.'
+    return
+  }
   try {
     await keepOwnMove(own.value)
     if (replace.value) {

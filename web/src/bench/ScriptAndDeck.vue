@@ -51,6 +51,11 @@ function deciding(step: Step): string {
   return at.choices.some((c) => c.bySpectator) ? 'they choose' : 'by feel'
 }
 
+/** How many outs begin after a step. */
+function outsAfter(id: string): number {
+  return (bench.whole?.outs ?? []).filter((o) => o.after === id).length
+}
+
 function select(id: string): void {
   emit('select', id)
 }
@@ -87,9 +92,13 @@ function spoken(step: Step | undefined): string {
         v-for="(step, i) in rows"
         :key="step?.id ?? SET_UP"
         class="row"
-        :class="{ selected: bench.selected === (step?.id ?? SET_UP), over: over === i }"
+        :class="{
+          selected: bench.selected === (step?.id ?? SET_UP),
+          over: over === i,
+          elsewhere: step && !bench.isOwn(step.id),
+        }"
         :style="{ height: `${ROW_HEIGHT}px` }"
-        :draggable="!!step"
+        :draggable="!!step && bench.isOwn(step.id)"
         :data-step="step?.id ?? 'set-up'"
         @dragstart="dragged = step?.id ?? ''"
         @dragover.prevent="over = i"
@@ -106,6 +115,13 @@ function spoken(step: Step | undefined): string {
             <span class="flex w-full items-baseline gap-2">
               <span class="w-5 shrink-0 text-right text-soft">{{ i }}</span>
               <strong class="truncate">{{ name(step) }}</strong>
+              <span
+                v-if="outsAfter(step.id) > 0"
+                class="ml-auto shrink-0 pr-1 text-xs text-brass"
+                :title="`${outsAfter(step.id)} ready if they insist`"
+              >
+                ↳ {{ outsAfter(step.id) === 1 ? 'an out' : `${outsAfter(step.id)} outs` }}
+              </span>
             </span>
             <span v-if="broken(step)" class="pl-7 text-sm leading-snug font-semibold text-broken">
               ▲ {{ broken(step) }}
@@ -134,7 +150,7 @@ function spoken(step: Step | undefined): string {
           </template>
           <span class="sr-only">{{ spoken(step) }}</span>
         </button>
-        <span v-if="step && bench.selected === step.id" class="tools">
+        <span v-if="step && bench.selected === step.id && bench.isOwn(step.id)" class="tools">
           <button title="Move up (Alt+↑)" aria-label="Move step up" @click="emit('move', step.id, i - 2)">
             ↑
           </button>
@@ -192,6 +208,13 @@ function spoken(step: Step | undefined): string {
 .selected {
   background: var(--raised);
   border-left-color: var(--brass-line);
+}
+
+/* Seen on this line, edited on another one. */
+.elsewhere strong,
+.elsewhere .text-soft {
+  color: var(--soft);
+  font-weight: 400;
 }
 
 .over {

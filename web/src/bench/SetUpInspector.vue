@@ -18,7 +18,7 @@ defineEmits<{
 
 /** What is special about the set-up, in a line. */
 const laidWords = computed(() => {
-  const { order, extra, piles, markings, bend } = bench.routine!.setUp
+  const { order, extra, piles, markings, bend } = bench.whole!.setUp
   const words = [
     order
       ? `on top ${order.split(/\s+/).slice(0, 6).join(' ')}${order.split(/\s+/).length > 6 ? ' …' : ''}`
@@ -40,28 +40,28 @@ const KINDS: { kind: Role['kind']; label: string }[] = [
 ]
 
 function edit(change: Partial<Routine>): void {
-  bench.edit({ ...bench.routine!, ...change }, true)
+  bench.editWhole({ ...bench.whole!, ...change }, true)
 }
 
 function setUp(change: Partial<Routine['setUp']>): void {
-  edit({ setUp: { ...bench.routine!.setUp, ...change } })
+  edit({ setUp: { ...bench.whole!.setUp, ...change } })
 }
 
 function placement(index: number, change: Partial<Routine['setUp']['placements'][number]>): void {
   setUp({
-    placements: bench.routine!.setUp.placements.map((p, i) => (i === index ? { ...p, ...change } : p)),
+    placements: bench.whole!.setUp.placements.map((p, i) => (i === index ? { ...p, ...change } : p)),
   })
 }
 
 function addPlacement(): void {
-  const taken = bench.routine!.setUp.placements
+  const taken = bench.whole!.setUp.placements
   const nth = taken.filter((p) => p.from === 'bottom').length + 1
   const card = bench.trace?.cards.find((c) => !taken.some((p) => p.card === c.code))?.code ?? '9C'
   setUp({ placements: [...taken, { card, nth, from: 'bottom' }] })
 }
 
 function role(letter: string, change: Partial<Role>): void {
-  bench.edit(changeRole(bench.routine!, letter, change, catalogue.value))
+  bench.editWhole(changeRole(bench.whole!, letter, change, catalogue.value))
 }
 
 function problem(field: string) {
@@ -77,16 +77,11 @@ function text(event: Event): string {
   <section aria-label="Set-up">
     <h2 class="text-lg">Set-up</h2>
     <label class="mt-2 block text-sm font-semibold" for="pack">Pack</label>
-    <select
-      id="pack"
-      class="field"
-      :value="bench.routine!.setUp.pack"
-      @change="setUp({ pack: text($event) })"
-    >
+    <select id="pack" class="field" :value="bench.whole!.setUp.pack" @change="setUp({ pack: text($event) })">
       <option value="52">52 cards</option>
       <option value="54">54, with two jokers</option>
       <option v-for="n in 49" :key="n" :value="String(52 - n)">{{ 52 - n }} cards</option>
-      <option v-if="bench.routine!.setUp.extra || bench.routine!.setUp.pack === 'none'" value="none">
+      <option v-if="bench.whole!.setUp.extra || bench.whole!.setUp.pack === 'none'" value="none">
         only cards of your own
       </option>
     </select>
@@ -94,10 +89,10 @@ function text(event: Event): string {
     <button class="btn mt-1 w-full" @click="$emit('lay')">Lay the cards …</button>
 
     <h3 class="mt-4 text-base">Cards in their places</h3>
-    <p v-if="bench.routine!.setUp.placements.length === 0" class="text-sm text-soft">
+    <p v-if="bench.whole!.setUp.placements.length === 0" class="text-sm text-soft">
       Any order. Place a card if it must lie somewhere.
     </p>
-    <div v-for="(placed, i) in bench.routine!.setUp.placements" :key="i" class="mt-1">
+    <div v-for="(placed, i) in bench.whole!.setUp.placements" :key="i" class="mt-1">
       <div class="flex items-center gap-1.5">
         <select
           class="w-20 field"
@@ -129,7 +124,7 @@ function text(event: Event): string {
         </select>
         <button
           :aria-label="`Remove placed card ${i + 1}`"
-          @click="setUp({ placements: bench.routine!.setUp.placements.filter((_, at) => at !== i) })"
+          @click="setUp({ placements: bench.whole!.setUp.placements.filter((_, at) => at !== i) })"
         >
           ✕
         </button>
@@ -141,7 +136,7 @@ function text(event: Event): string {
     <button class="mt-1 link text-sm" @click="addPlacement">Place a card</button>
 
     <h3 class="mt-4 text-base">Cards to follow</h3>
-    <div v-for="(r, i) in bench.routine!.roles" :key="r.letter" class="mt-2 flex gap-2" data-testid="role">
+    <div v-for="(r, i) in bench.whole!.roles" :key="r.letter" class="mt-2 flex gap-2" data-testid="role">
       <RoleChip :letter="r.letter" :index="i" />
       <div class="grid grow grid-cols-[1fr_auto] gap-1.5">
         <select
@@ -152,7 +147,10 @@ function text(event: Event): string {
         >
           <option v-for="k in KINDS" :key="k.kind" :value="k.kind">{{ k.label }}</option>
         </select>
-        <button :aria-label="`Remove ${r.letter}`" @click="bench.edit(removeRole(bench.routine!, r.letter))">
+        <button
+          :aria-label="`Remove ${r.letter}`"
+          @click="bench.editWhole(removeRole(bench.whole!, r.letter))"
+        >
           ✕
         </button>
         <input
@@ -195,7 +193,7 @@ function text(event: Event): string {
         v-for="k in KINDS"
         :key="k.kind"
         class="btn text-sm"
-        @click="bench.edit(addRole(bench.routine!, k.kind))"
+        @click="bench.editWhole(addRole(bench.whole!, k.kind))"
       >
         + {{ k.label }}
       </button>
@@ -207,7 +205,7 @@ function text(event: Event): string {
       class="w-full field text-sm"
       rows="2"
       maxlength="1000"
-      :value="bench.routine!.setUp.note"
+      :value="bench.whole!.setUp.note"
       @input="setUp({ note: text($event) })"
     />
     <label class="mt-2 block text-sm font-semibold" for="summary">What it looks like</label>
@@ -216,13 +214,13 @@ function text(event: Event): string {
       class="w-full field text-sm"
       rows="3"
       maxlength="1000"
-      :value="bench.routine!.summary"
+      :value="bench.whole!.summary"
       @input="edit({ summary: text($event) })"
     />
     <label class="mt-2 block text-sm font-semibold" for="tags">Tags, with commas between</label>
     <input
       id="tags"
-      v-typed="bench.routine!.tags.join(', ')"
+      v-typed="bench.whole!.tags.join(', ')"
       class="w-full field"
       @change="
         edit({

@@ -20,7 +20,7 @@ const dragged = ref<{ code: string; from?: TraySpot }>()
 const unread = ref<Record<number, string[]>>({})
 const panel = ref<HTMLElement>()
 
-const setUp = computed(() => bench.routine!.setUp)
+const setUp = computed(() => bench.whole!.setUp)
 const cards = computed(() => bench.trace?.cards ?? [])
 const laid = computed(() =>
   laidCards(
@@ -33,7 +33,7 @@ const pickedCode = computed(() =>
   picked.value ? piles.value[picked.value.pile]?.cards[picked.value.index] : undefined,
 )
 const newPlaces = computed(() =>
-  knownPlaces(bench.routine!).filter((place) => !piles.value.some((p) => p.place === place)),
+  knownPlaces(bench.whole!).filter((place) => !piles.value.some((p) => p.place === place)),
 )
 
 watch(open, async (now) => {
@@ -66,7 +66,7 @@ function change(changed: TrayPile[]): void {
 }
 
 function write(part: Partial<Routine['setUp']>): void {
-  bench.edit({ ...bench.routine!, setUp: { ...setUp.value, ...part } }, true)
+  bench.editWhole({ ...bench.whole!, setUp: { ...setUp.value, ...part } }, true)
 }
 
 async function paste(pile: number, event: Event): Promise<void> {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useCatalogue } from '@/api/catalogue'
 import { answered, api } from '@/api/client'
+import { alone } from '@/lines'
 import ShareBars from '@/ui/ShareBars.vue'
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
@@ -21,7 +22,9 @@ const unknown = computed(() => all.value[picked.value])
 const { running, answer, failure, start, stop } = useComputation((computation) => {
   const { kind, id, setting, most } = unknown.value!
   return answered(
-    api.POST('/api/sweep', { body: { computation, routine: bench.routine!, kind, id, setting, most } }),
+    api.POST('/api/sweep', {
+      body: { computation, routine: alone(bench.routine!), kind, id, setting, most },
+    }),
   )
 })
 

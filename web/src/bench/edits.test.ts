@@ -43,6 +43,7 @@ const move = (id: string, name: string, settings: Move['settings']): Move => ({
 })
 
 const catalogue: Catalogue = {
+  occasions: [],
   families: [
     { id: 'cut', label: 'Cuts' },
     { id: 'return', label: 'Returns' },
@@ -75,6 +76,7 @@ const routine: Routine = {
   steps: ['s1', 's2', 's3'].map((id) => ({ id, move: 'cut-complete', settings: { depth: '5' }, note: '' })),
   claims: [{ id: 'c1', after: 's2', claim: { kind: 'below', settings: { role: 'B' }, not: false, or: [] } }],
   ownMoves: [],
+  outs: [],
 }
 
 const ids = (r: Routine) => r.steps.map((s) => s.id).join(' ')

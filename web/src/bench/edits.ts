@@ -7,7 +7,8 @@ import type { Catalogue, ClaimSpec, Move, OwnMove, Role, Routine, RoutineClaim, 
 
 /** An id that no step or claim of the routine has yet. */
 export function freshId(routine: Routine, prefix: string): string {
-  const taken = new Set([...routine.steps.map((s) => s.id), ...routine.claims.map((c) => c.id)])
+  const steps = [...routine.steps, ...routine.outs.flatMap((o) => o.steps)]
+  const taken = new Set([...steps.map((s) => s.id), ...routine.claims.map((c) => c.id)])
   let number = 1
   while (taken.has(`${prefix}${number}`)) {
     number++
@@ -68,6 +69,11 @@ export function asOneStep(
       ...withOwnMove(routine, own),
       steps: [...routine.steps.slice(0, first), step, ...routine.steps.slice(first + count)],
       claims: routine.claims.map((c) => (replaced.includes(c.after) ? { ...c, after: step.id } : c)),
+      outs: routine.outs.map((out) => ({
+        ...out,
+        after: replaced.includes(out.after) ? step.id : out.after,
+        rejoin: replaced.includes(out.rejoin) ? step.id : out.rejoin,
+      })),
     },
   }
 }
@@ -77,13 +83,22 @@ export function withOwnMove(routine: Routine, own: OwnMove): Routine {
   return { ...routine, ownMoves: [...routine.ownMoves.filter((m) => m.id !== own.id), own] }
 }
 
-/** Removes a step; claims that stood after it then stand after the step before, or at the end. */
+/**
+ * Removes a step; claims that stood after it then stand after the step before, or at the end. Outs begin after the step
+ * before, and rejoin at the step after.
+ */
 export function removeStep(routine: Routine, id: string): Routine {
   const at = routine.steps.findIndex((s) => s.id === id)
   const before = routine.steps[at - 1]?.id ?? ''
+  const behind = routine.steps[at + 1]?.id ?? ''
   return {
     ...routine,
     steps: routine.steps.filter((s) => s.id !== id),
+    outs: routine.outs.map((out) => ({
+      ...out,
+      after: out.after === id ? before : out.after,
+      rejoin: out.rejoin === id ? behind : out.rejoin,
+    })),
     claims: routine.claims.map((c) => (c.after === id ? { ...c, after: before } : c)),
   }
 }
@@ -154,14 +169,16 @@ export function changeRole(
     settings: inSettings(spec.settings, catalogue.claims.find((k) => k.id === spec.kind)?.settings ?? []),
     or: spec.or.map(inClaim),
   })
+  const inStep = (step: Step): Step => ({
+    ...step,
+    settings: inSettings(step.settings, catalogue.moves.find((m) => m.id === step.move)?.settings ?? []),
+    onlyIf: step.onlyIf && inClaim(step.onlyIf),
+  })
   return {
     ...routine,
     roles,
-    steps: routine.steps.map((step) => ({
-      ...step,
-      settings: inSettings(step.settings, catalogue.moves.find((m) => m.id === step.move)?.settings ?? []),
-      onlyIf: step.onlyIf && inClaim(step.onlyIf),
-    })),
+    steps: routine.steps.map(inStep),
+    outs: routine.outs.map((out) => ({ ...out, steps: out.steps.map(inStep) })),
     claims: routine.claims.map((claim) => ({ ...claim, claim: inClaim(claim.claim) })),
   }
 }

@@ -14,6 +14,7 @@ const EMPTY: Routine = {
   steps: [],
   claims: [],
   ownMoves: [],
+  outs: [],
 }
 
 /** A server of one routine: it counts versions, refuses stale edits, and traces whatever it is sent. */
@@ -21,11 +22,18 @@ class Server {
   version = 0
   saved: string[] = []
   traced: string[] = []
+  /** What was asked about which steps. */
+  asked: string[] = []
+  last?: Routine
   title = 'Start'
 
   async fetch(request: Request): Promise<Response> {
     const path = new URL(request.url).pathname
     const body = request.method === 'GET' ? undefined : JSON.parse((await request.text()) || '{}')
+    if (path === '/api/trace' || path === '/api/survey') {
+      const steps = (body.routine as Routine).steps.map((s) => s.id)
+      this.asked.push([path.slice(5), ...steps].join(' '))
+    }
     if (path === '/api/trace') {
       this.traced.push(body.routine.title)
       return body.routine.title === 'bad'
@@ -51,6 +59,7 @@ class Server {
       this.version++
       this.title = body.title
       this.saved.push(body.title)
+      this.last = body
     }
     return json({
       id: 'r',
@@ -101,6 +110,47 @@ describe('the routine on the bench', () => {
     expect(server.saved).toEqual(['one', 'two', 'three'])
     expect(bench.state).toBe('saved')
     expect(bench.canUndo).toBe(true)
+  })
+
+  describe('with outs', () => {
+    const step = (id: string) => ({ id, move: 'false-cut', settings: {}, note: '' })
+    const out = { id: 'o1', occasion: 'cutting', says: '', after: 'a', steps: [step('p')], rejoin: 'c' }
+
+    beforeEach(async () => {
+      bench.editWhole({ ...titled('outs'), steps: ['a', 'b', 'c'].map(step), outs: [out] })
+      await vi.runAllTimersAsync()
+      server.asked = []
+    })
+
+    it('shows and asks about one line at a time, and judges them all', async () => {
+      bench.selected = 'b'
+      bench.openLine('o1')
+      await vi.runAllTimersAsync()
+
+      expect(bench.routine!.steps.map((s) => s.id)).toEqual(['a', 'p', 'c'])
+      expect(bench.selected).toBe('p')
+      expect(bench.isOwn('p')).toBe(true)
+      expect(bench.isOwn('a')).toBe(false)
+      expect(server.asked).toEqual(['trace a p c', 'survey a p c', 'survey a b c'])
+      expect(Object.keys(bench.found).sort()).toEqual(['', 'o1'])
+    })
+
+    it('saves an edited line as the whole routine', async () => {
+      bench.openLine('o1')
+      bench.edit({ ...bench.routine!, steps: [...bench.routine!.steps, step('q')] })
+      await vi.runAllTimersAsync()
+
+      expect(server.last!.steps.map((s) => s.id)).toEqual(['a', 'b', 'c'])
+      expect(server.last!.outs[0]!.steps.map((s) => s.id)).toEqual(['p', 'q'])
+    })
+
+    it('says of an out that cannot rejoin what is wrong with it', async () => {
+      bench.editWhole({ ...bench.whole!, outs: [{ ...out, after: 'c', rejoin: 'a' }] })
+      await vi.runAllTimersAsync()
+
+      expect(bench.found['o1']!.unread).toContain('rejoins before it begins')
+      expect(bench.found['']!.survey!.allHold).toBe(true)
+    })
   })
 
   it('saves what is typed in one go as one edit', async () => {

@@ -10,8 +10,10 @@ import {
   type Trace,
   type World,
 } from '@/api/client'
+import { alone, goesThrough, lineOf, MAIN } from '@/lines'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
+import { ownIds, putBack } from './outs'
 
 /** How long after the last keystroke what was typed is saved: one undo takes back what was typed in one go. */
 const TYPING_PAUSE_MS = 350
@@ -22,23 +24,37 @@ const SURVEY_AFTER_MS = 200
 /** The row of the set-up, above all steps. */
 export const SET_UP = ''
 
+/** What was found of one line: its survey, or why it cannot be read. */
+export interface LineFound {
+  survey?: Survey
+  unread?: string
+}
+
 /**
- * The routine on the Bench. An edit shows at once, is traced at once and saved a moment later; an edit that the server
+ * The routine on the Bench, of which one line is seen and edited at a time. An edit shows at once, is traced at once and saved a moment later; an edit that the server
  * cannot read is shown with its problem and not saved until it can be read.
  */
 export const useBench = defineStore('bench', () => {
   const id = ref('')
-  const routine = shallowRef<Routine>()
+  /** With all its lines. */
+  const whole = shallowRef<Routine>()
+  const line = ref(MAIN)
+  /** The line that is seen, as a routine. */
+  const routine = computed(() => whole.value && lineOf(whole.value, line.value))
   const version = ref(0)
   const canUndo = ref(false)
   const canRedo = ref(false)
   const world = ref<World>({})
   const trace = shallowRef<Trace>()
-  const survey = shallowRef<Survey>()
+  /** What was found of each line, by its id. */
+  const found = shallowRef<Record<string, LineFound>>({})
+  const survey = computed(() => found.value[line.value]?.survey)
   const selected = ref(SET_UP)
   const problems = ref<FieldProblem[]>([])
   const state = ref<'saved' | 'unsaved' | 'saving' | 'conflict' | 'failed'>('saved')
   const failure = ref('')
+  /** Why the last save was refused: told when nothing else on the screen tells it. */
+  const refused = ref('')
 
   /** States that were not sent yet, the oldest first; each becomes one step of the history. */
   let unsent: { routine: Routine; typed: boolean }[] = []
@@ -57,9 +73,10 @@ export const useBench = defineStore('bench', () => {
   async function load(routineId: string): Promise<void> {
     id.value = routineId
     unsent = []
-    routine.value = undefined
+    whole.value = undefined
+    line.value = MAIN
     trace.value = undefined
-    survey.value = undefined
+    found.value = {}
     world.value = {}
     selected.value = SET_UP
     show(await answered(api.GET('/api/routines/{id}', { params: { path: { id: routineId } } })))
@@ -68,11 +85,36 @@ export const useBench = defineStore('bench', () => {
   /** Takes over what the server has; the world stays. */
   function show(stored: StoredRoutine): void {
     accept(stored)
-    routine.value = stored.routine
-    if (!stored.routine.steps.some((s) => s.id === selected.value)) {
+    whole.value = stored.routine
+    if (!stored.routine.outs.some((o) => o.id === line.value)) {
+      line.value = MAIN
+    }
+    if (!onLine(selected.value)) {
       selected.value = SET_UP
     }
     recompute()
+  }
+
+  function onLine(stepId: string): boolean {
+    return routine.value?.steps.some((s) => s.id === stepId) ?? false
+  }
+
+  /** Shows another line; what is selected stays so where it is on that line too. */
+  function openLine(id: string): void {
+    const outs = whole.value?.outs ?? []
+    const left = outs.find((o) => o.id === line.value)
+    const out = outs.find((o) => o.id === id)
+    line.value = id
+    if (!onLine(selected.value)) {
+      const near = out?.steps[0]?.id ?? out?.after ?? left?.after ?? SET_UP
+      selected.value = onLine(near) ? near : SET_UP
+    }
+    recompute()
+  }
+
+  /** Whether a step is edited on the line that is seen: the others are edited on theirs. */
+  function isOwn(stepId: string): boolean {
+    return !!whole.value && ownIds(whole.value, line.value).has(stepId)
   }
 
   function accept(stored: StoredRoutine): void {
@@ -81,15 +123,21 @@ export const useBench = defineStore('bench', () => {
     canRedo.value = stored.canRedo
     state.value = 'saved'
     failure.value = ''
+    refused.value = ''
+  }
+
+  /** Puts an edited line in place of the old one. */
+  function edit(changed: Routine, typed = false): void {
+    editWhole(putBack(whole.value!, line.value, changed), typed)
   }
 
   /**
-   * Puts an edited routine in place of the old one.
+   * Puts an edited routine with all its lines in place of the old one.
    *
    * @param typed whether it was typed or slid, letter by letter: what follows in one go is then one edit
    */
-  function edit(changed: Routine, typed = false): void {
-    routine.value = changed
+  function editWhole(changed: Routine, typed = false): void {
+    whole.value = changed
     state.value = 'unsaved'
     canUndo.value = true
     canRedo.value = false
@@ -117,7 +165,7 @@ export const useBench = defineStore('bench', () => {
     const mine = new AbortController()
     tracing = mine
     try {
-      const body = { routine: routine.value, world: world.value }
+      const body = { routine: alone(routine.value), world: world.value }
       const answer = await answered(api.POST('/api/trace', { body, signal: mine.signal }))
       if (tracing === mine) {
         trace.value = answer
@@ -131,22 +179,37 @@ export const useBench = defineStore('bench', () => {
     }
   }
 
+  /** Asks what holds on each line, the one that is seen first. A newer question overtakes an older one. */
   async function resurvey(): Promise<void> {
-    if (!routine.value || problems.value.length > 0) {
+    const asked = whole.value
+    if (!asked) {
       return
     }
     surveying?.abort()
     const mine = new AbortController()
     surveying = mine
-    try {
-      const answer = await answered(
-        api.POST('/api/survey', { body: { routine: routine.value }, signal: mine.signal }),
-      )
-      if (surveying === mine) {
-        survey.value = answer
+    const others = [MAIN, ...asked.outs.map((o) => o.id)].filter((id) => id !== line.value)
+    for (const id of [line.value, ...others]) {
+      const answer = goesThrough(asked, id)
+        ? await surveyed(lineOf(asked, id), mine.signal)
+        : {
+            survey: undefined,
+            unread: 'It rejoins before it begins. Choose a later step, or let it end the routine.',
+          }
+      if (surveying !== mine) {
+        return
       }
-    } catch {
-      // The trace of the same routine tells what is wrong.
+      // What cannot be read keeps its last verdict while it is seen: its trace tells what is wrong.
+      found.value = { ...found.value, [id]: { survey: found.value[id]?.survey, ...answer } }
+    }
+  }
+
+  async function surveyed(asked: Routine, signal: AbortSignal): Promise<LineFound> {
+    try {
+      const body = { routine: alone(asked) }
+      return { survey: await answered(api.POST('/api/survey', { body, signal })), unread: undefined }
+    } catch (thrown) {
+      return { unread: (thrown as Error).message }
     }
   }
 
@@ -178,6 +241,7 @@ export const useBench = defineStore('bench', () => {
     // A routine that cannot be read yet is shown with its problems, and saved once it can be read again.
     state.value = problem.isConflict ? 'conflict' : 'failed'
     failure.value = problem.problems.length > 0 ? '' : problem.message
+    refused.value = problem.problems.some((p) => p.field.startsWith('outs[')) ? problem.message : ''
   }
 
   async function step(direction: 'undo' | 'redo'): Promise<void> {
@@ -198,7 +262,7 @@ export const useBench = defineStore('bench', () => {
 
   /** After a conflict: what is on the screen becomes a routine of its own. Gives its id. */
   async function keepMineAsCopy(): Promise<string> {
-    const mine = { ...routine.value!, title: `${routine.value!.title} (my version)`.slice(0, 120) }
+    const mine = { ...whole.value!, title: `${whole.value!.title} (my version)`.slice(0, 120) }
     const stored = await answered(api.POST('/api/routines/from-file', { body: mine as never }))
     return stored.id
   }
@@ -226,7 +290,11 @@ export const useBench = defineStore('bench', () => {
 
   return {
     id,
+    whole,
+    line,
     routine,
+    found,
+    refused,
     canUndo,
     canRedo,
     world,
@@ -238,7 +306,10 @@ export const useBench = defineStore('bench', () => {
     state,
     failure,
     load,
+    openLine,
+    isOwn,
     edit,
+    editWhole,
     save,
     undo: () => step('undo'),
     redo: () => step('redo'),

@@ -16,6 +16,7 @@ const catalogue = {
     move('bottom-to-top', 'Overhand, bottom card to top', 'shuffles'),
   ],
   claims: [],
+  occasions: [],
 } as unknown as Catalogue
 
 const found = (typed: string, aliases = {}) => findMoves(catalogue, typed, aliases).map((m) => m.id)

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useCatalogue } from '@/api/catalogue'
-import { answered, api, ApiProblem, type Trace, type World } from '@/api/client'
+import { answered, api, ApiProblem, type Out, type Trace, type World } from '@/api/client'
+import { alone, lineOf, MAIN, outLabel } from '@/lines'
 import { inDialog, useViewKeys } from '@/ui/keys'
 import { clock } from '@/ui/time'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
@@ -10,7 +11,7 @@ import { useRoute, useRouter } from 'vue-router'
 import EndCheck from './EndCheck.vue'
 import PastRuns from './PastRuns.vue'
 import StepDeck from './StepDeck.vue'
-import { begin, go, isOver, record, slip, slips, total, type Session } from './session'
+import { begin, divert, go, isOver, record, slip, slips, total, type Session } from './session'
 
 const route = useRoute()
 const router = useRouter()
@@ -23,13 +24,22 @@ const stored = useQuery({
   queryFn: () => answered(api.GET('/api/routines/{id}', { params: { path: { id } } })),
   gcTime: 0,
 })
-const routine = computed(() => stored.data.value?.routine)
+const whole = computed(() => stored.data.value?.routine)
+/** The line that is rehearsed: the main one, until an out is taken. */
+const line = ref(MAIN)
+const routine = computed(() => whole.value && lineOf(whole.value, line.value))
 
 const session = ref<Session>()
 const trace = shallowRef<Trace>()
 const deckShown = ref(false)
 const problem = ref('')
 const kept = ref('')
+/** The world that is rehearsed, and whether people in it insist on things. */
+let world: World = {}
+let surprising = false
+/** What they insist on at the step that is on, and the steps at which it is settled whether they do. */
+const insisted = ref<Out>()
+const settled = new Set<string>()
 const now = useNow({ interval: 250 })
 
 /** The steps that this world needs, with their moment. */
@@ -45,21 +55,28 @@ const step = computed(() => routine.value?.steps.find((s) => s.id === current.va
 const move = computed(() => catalogue.value.moves.find((m) => m.id === step.value?.move))
 const over = computed(() => !!session.value && isOver(session.value))
 
-async function traced(world: World): Promise<Trace> {
-  return answered(api.POST('/api/trace', { body: { routine: routine.value!, world } }))
+/** The outs that can be taken once the step that is on is done. */
+const ready = computed(() => (whole.value?.outs ?? []).filter((o) => o.after === step.value?.id))
+
+async function traced(): Promise<Trace> {
+  return answered(api.POST('/api/trace', { body: { routine: alone(routine.value!), world } }))
 }
 
 /** Begins a run: with the usual numbers, or with what people and hands might do. */
 async function start(surprise: boolean): Promise<void> {
   problem.value = ''
+  line.value = MAIN
+  world = {}
+  surprising = surprise
+  insisted.value = undefined
+  settled.clear()
   try {
-    trace.value = await traced({})
+    trace.value = await traced()
     if (surprise) {
-      const world: World = {}
       for (const choice of trace.value.moments.flatMap((m) => m.choices)) {
         world[choice.key] = choice.low + Math.floor(Math.random() * Math.max(1, choice.high - choice.low + 1))
       }
-      trace.value = await traced(world)
+      trace.value = await traced()
     }
     kept.value = ''
     deckShown.value = false
@@ -67,15 +84,45 @@ async function start(surprise: boolean): Promise<void> {
       due.value.map((d) => d.moment.stepId),
       Date.now(),
     )
+    mayInsist()
   } catch (thrown) {
     problem.value = (thrown as ApiProblem).message
   }
 }
 
 function goBy(by: 1 | -1): void {
-  if (session.value) {
+  if (by > 0 && insisted.value) {
+    void takeOut(insisted.value)
+  } else if (session.value) {
     session.value = go(session.value, by, Date.now())
     deckShown.value = false
+    mayInsist()
+  }
+}
+
+/** In a run with surprises, people insist every other time they could, once a step. */
+function mayInsist(): void {
+  insisted.value = undefined
+  const here = ready.value
+  if (surprising && step.value && here.length > 0 && !settled.has(step.value.id)) {
+    settled.add(step.value.id)
+    insisted.value = Math.random() < 0.5 ? here[Math.floor(Math.random() * here.length)] : undefined
+  }
+}
+
+/** Goes on by the line of an out. */
+async function takeOut(out: Out): Promise<void> {
+  const before = line.value
+  line.value = out.id
+  try {
+    trace.value = await traced()
+    const rest = due.value.slice(session.value!.at + 1).map((d) => d.moment.stepId)
+    session.value = divert(session.value!, rest, Date.now())
+    deckShown.value = false
+    mayInsist()
+  } catch (thrown) {
+    line.value = before
+    problem.value = (thrown as ApiProblem).message
   }
 }
 
@@ -103,6 +150,7 @@ useViewKeys([
   { keys: 'Space, → or PageDown', does: 'Go on (a page-turn pedal sends PageDown)' },
   { keys: '← or PageUp', does: 'Go back' },
   { keys: 'M', does: 'Mark a slip' },
+  { keys: 'O', does: 'Take the out that is ready' },
   { keys: 'H', does: 'Show or hide the deck' },
   { keys: 'Esc', does: 'Leave' },
   { keys: '?', does: 'These keys' },
@@ -129,6 +177,12 @@ onKeyStroke(['ArrowLeft', 'PageUp'], (event) => {
 onKeyStroke(['m', 'M'], () => {
   if (session.value && !over.value) {
     session.value = slip(session.value)
+  }
+})
+onKeyStroke(['o', 'O'], () => {
+  const out = insisted.value ?? ready.value[0]
+  if (session.value && !over.value && !inDialog() && out) {
+    void takeOut(out)
   }
 })
 onKeyStroke(['h', 'H'], () => {
@@ -202,6 +256,15 @@ onKeyStroke('Escape', () => {
           {{ current.moment.sentence }}
         </p>
         <p v-if="step.note" class="mt-5 max-w-5xl text-2xl leading-snug text-soft italic">{{ step.note }}</p>
+        <p
+          v-if="insisted"
+          role="status"
+          class="mt-6 max-w-5xl rounded-xl border-l-8 border-(--brass-line) bg-raised px-5 py-3 text-3xl leading-snug"
+          data-testid="insisted"
+        >
+          {{ insisted.says || outLabel(insisted, catalogue) }}
+          <span class="block text-xl text-soft">Go on with your out.</span>
+        </p>
         <p v-if="current.moment.broken" class="mt-4 text-2xl text-broken">
           ▲ {{ current.moment.broken.reason }}
         </p>
@@ -215,8 +278,13 @@ onKeyStroke('Escape', () => {
         <button class="btn px-5 py-3 text-lg" :aria-pressed="deckShown" @click="deckShown = !deckShown">
           {{ deckShown ? 'Hide' : 'Show' }} the deck <kbd class="kbd">H</kbd>
         </button>
+        <template v-if="!insisted">
+          <button v-for="(out, i) in ready" :key="out.id" class="btn px-5 py-3 text-lg" @click="takeOut(out)">
+            ↳ {{ outLabel(out, catalogue) }} <kbd v-if="i === 0" class="kbd">O</kbd>
+          </button>
+        </template>
         <button class="ml-auto btn-main px-8 py-3 text-lg" @click="goBy(1)">
-          {{ session.at === due.length - 1 ? 'Finish' : 'Go on' }} →
+          {{ session.at === due.length - 1 && !insisted ? 'Finish' : 'Go on' }} →
         </button>
       </div>
     </section>

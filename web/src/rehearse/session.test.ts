@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { begin, go, isOver, record, slip, slips, total } from './session'
+import { begin, divert, go, isOver, record, slip, slips, total } from './session'
 
 describe('a run-through', () => {
   it('times each step, also when it is gone back to', () => {
@@ -24,6 +24,20 @@ describe('a run-through', () => {
     expect(go(first, -1, 10).at).toBe(0)
     expect(go(go(first, 1, 10), 1, 20)).toEqual(go(first, 1, 10))
     expect(go(go(first, 1, 10), -1, 20).at).toBe(0)
+  })
+
+  it('goes on by another line, with what was done so far', () => {
+    let run = go(begin(['a', 'b', 'c'], 0), 1, 1000)
+    run = divert(slip(run), ['x', 'y'], 3000)
+
+    expect(run.steps).toEqual([
+      { stepId: 'a', millis: 1000, slips: 0 },
+      { stepId: 'b', millis: 2000, slips: 1 },
+      { stepId: 'x', millis: 0, slips: 0 },
+      { stepId: 'y', millis: 0, slips: 0 },
+    ])
+    expect(run.at).toBe(2)
+    expect(isOver(divert(run, [], 4000))).toBe(true)
   })
 
   it('keeps slips with their step', () => {

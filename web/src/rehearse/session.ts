@@ -31,6 +31,13 @@ export function go(session: Session, by: 1 | -1, now: number): Session {
   return { ...session, steps, since: now, at: Math.max(0, Math.min(steps.length, session.at + by)) }
 }
 
+/** Goes on by another line from the step that is on: what was done so far stays, and these steps are still to come. */
+export function divert(session: Session, stepIds: string[], now: number): Session {
+  const done = session.steps.slice(0, session.at + 1)
+  const rest = stepIds.map((stepId) => ({ stepId, millis: 0, slips: 0 }))
+  return go({ ...session, steps: [...done, ...rest] }, 1, now)
+}
+
 /** Marks a slip in the step that is on. */
 export function slip(session: Session): Session {
   return {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { answered, api, type LastRehearsal, type RoutineEntry } from '@/api/client'
 import { RunningDeck } from '@/deck'
+import { alone, goesThrough, lineOf } from '@/lines'
 import { ago } from '@/ui/time'
 import VerdictPill from '@/ui/VerdictPill.vue'
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
@@ -33,6 +34,30 @@ const survey = useQuery({
   queryKey: computed(() => ['survey', props.entry.id, props.entry.version]),
   queryFn: () => answered(api.POST('/api/survey', { body: { routine: overview.data.value!.routine } })),
   enabled: computed(() => !!overview.data.value),
+})
+/** How many outs there are, and in how many of them something can fail. */
+const outs = useQuery({
+  queryKey: computed(() => ['outs', props.entry.id, props.entry.version]),
+  queryFn: async () => {
+    const { routine } = overview.data.value!
+    let failing = 0
+    for (const out of routine.outs) {
+      const body = { routine: alone(lineOf(routine, out.id)) }
+      const holds =
+        goesThrough(routine, out.id) && (await answered(api.POST('/api/survey', { body }))).allHold
+      failing += holds ? 0 : 1
+    }
+    return { all: routine.outs.length, failing }
+  },
+  enabled: computed(() => !!survey.data.value),
+})
+const outsSaid = computed(() => {
+  const { all, failing } = outs.data.value ?? { all: 0, failing: 0 }
+  if (all === 0) {
+    return ''
+  }
+  const verdict = failing === 0 ? (all === 1 ? 'holds' : 'hold') : `${failing} can fail`
+  return `${all === 1 ? '1 out' : `${all} outs`}: ${verdict} · `
 })
 
 const rehearsed = computed(() =>
@@ -93,7 +118,7 @@ const steps = computed(() => overview.data.value?.routine.steps.length ?? 0)
       <div class="min-w-0">
         <VerdictPill :survey="survey.data.value" />
         <p class="mt-1 text-sm text-soft">
-          {{ steps }} {{ steps === 1 ? 'step' : 'steps' }} · {{ rehearsed }}
+          {{ steps }} {{ steps === 1 ? 'step' : 'steps' }} · {{ outsSaid }}{{ rehearsed }}
         </p>
       </div>
       <RouterLink class="btn" :to="`/rehearse/${entry.id}`" :aria-label="`Rehearse ${entry.title}`"

@@ -513,6 +513,7 @@ export interface components {
             claims: components["schemas"]["ClaimKindDocument"][];
             families: components["schemas"]["FamilyDocument"][];
             moves: components["schemas"]["MoveDocument"][];
+            occasions: components["schemas"]["OptionDocument"][];
         };
         ChartDocument: {
             bars: components["schemas"]["BarDocument"][];
@@ -713,6 +714,14 @@ export interface components {
             red: boolean;
             sign: string;
         };
+        OutDocument: {
+            after: string;
+            id: string;
+            occasion: string;
+            rejoin: string;
+            says: string;
+            steps: components["schemas"]["StepDocument"][];
+        };
         OutcomeDocument: {
             holds: boolean;
             id: string;
@@ -841,6 +850,7 @@ export interface components {
         RoutineDocument: {
             claims: components["schemas"]["ClaimDocument"][];
             format: string;
+            outs: components["schemas"]["OutDocument"][];
             ownMoves: components["schemas"]["OwnMoveDocument"][];
             roles: components["schemas"]["RoleDocument"][];
             setUp: components["schemas"]["SetUpDocument"];

@@ -76,6 +76,24 @@ class BadInputTest {
         assertThat(problem.path("cure").asString()).contains(cure);
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"after\": \"mix\"|\"after\": \"nowhere\"|outs[3].after|no step of this name",
+                "\"rejoin\": \"look\"|\"rejoin\": \"pick\"|outs[0].rejoin|rejoin before it begins",
+                "\"cut\": \"42\"|\"cut\": \"most\"|outs[0].steps[0].settings.cut|an amount",
+                "\"id\": \"again\"|\"id\": \"riffle\"|outs[1]|used twice",
+                "\"occasion\": \"cutting\"|\"occasion\": \"rain\"|outs[3].occasion|must be cutting"
+            })
+    void an_out_that_cannot_be_read_is_named(String good, String bad, String field, String rule) {
+        Answer answer = post("/api/routines/from-file", demo(33).replace(good, bad));
+
+        assertProblem(answer, 422);
+        assertThat(answer.json().at("/problems/0/field").asString()).isEqualTo(field);
+        assertThat(answer.json().at("/problems/0/rule").asString()).contains(rule);
+    }
+
     @Test
     void unknown_fields_wrong_kinds_and_values_out_of_range_are_refused_with_their_field() {
         Answer unknown = post("/api/trace", sent(demo(1).replace("\"tags\"", "\"lables\"")));

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import craftypocket.app.routines.RoutineDocument;
 import craftypocket.core.cards.CardText;
 import craftypocket.core.moves.AllMoves;
+import craftypocket.core.routine.Out;
 import craftypocket.core.routine.Routine;
 import craftypocket.core.run.Plan;
 import craftypocket.core.run.PlanReader;
@@ -40,19 +41,24 @@ class DemoRoutinesTest {
         }
     }
 
-    private static Plan plan(String demo) throws IOException {
+    private static Routine routine(String demo) throws IOException {
         String file = Files.readString(Path.of("src/main/resources/demo", demo + ".json"));
-        Routine routine =
-                RunningApplication.JSON.readValue(file, RoutineDocument.class).toCore();
-        return PlanReader.read(routine, AllMoves.CATALOGUE);
+        return RunningApplication.JSON.readValue(file, RoutineDocument.class).toCore();
     }
 
     @ParameterizedTest
     @MethodSource("demos")
     void every_step_and_every_verdict_is_as_worked_out(String demo) throws IOException {
-        Plan plan = plan(demo);
+        Routine routine = routine(demo);
+        Plan plan = PlanReader.read(routine, AllMoves.CATALOGUE);
         List<String> found = new ArrayList<>(trace(plan));
         found.addAll(verdicts(plan));
+        for (Out out : routine.outs()) {
+            Plan line = PlanReader.readAlong(routine, out, AllMoves.CATALOGUE);
+            found.add("out " + out.id());
+            found.addAll(trace(line));
+            found.addAll(verdicts(line));
+        }
         Path expected = Path.of("src/test/resources/demo-traces", demo + ".txt");
         if (Boolean.getBoolean("demos.write")) {
             Files.write(expected, found);

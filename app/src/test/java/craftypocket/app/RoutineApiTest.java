@@ -108,6 +108,21 @@ class RoutineApiTest {
     }
 
     @Test
+    void outs_are_kept_and_come_back_in_the_file() {
+        Answer made = post("/api/routines/from-file", RunningApplication.demo(33));
+
+        JsonNode outs = get(path(made) + "/file").json().path("outs");
+
+        assertThat(outs.findValuesAsString("occasion")).containsExactly("shuffling", "shuffling", "other", "cutting");
+        assertThat(outs.at("/0/steps/1/move").asString()).isEqualTo("top-block-lift");
+        assertThat(outs.at("/1/after").asString()).isEqualTo("lift");
+        assertThat(get("/api/routines/" + made.json().path("id").asString())
+                        .json()
+                        .at("/routine/outs"))
+                .isEqualTo(outs);
+    }
+
+    @Test
     void a_copy_is_a_routine_of_its_own() {
         Answer made = created();
         Answer copy = post(path(made) + "/copy", "");

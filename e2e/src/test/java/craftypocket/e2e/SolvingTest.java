@@ -58,8 +58,12 @@ class SolvingTest extends InBrowser {
         assertThat(page.getByText(Pattern.compile("holds in 9\\d\\.\\d % · a sample of 100,000 ways")))
                 .isVisible();
         page.getByText("By what was chosen").first().click();
-        assertThat(page.getByLabel(Pattern.compile("How often it holds, by: How often")))
+        assertThat(page.getByLabel(Pattern.compile("How often it holds, by: How often"))
+                        .first())
                 .isVisible();
+        Locator byHour = page.getByLabel("How often it holds, by: Their number").first();
+        assertThat(byHour.locator("li")).hasCount(12);
+        assertThat(byHour.getByLabel("1: 100 %")).isVisible();
 
         select("mix");
         String before = page.locator("svg[role=img]").first().innerHTML();

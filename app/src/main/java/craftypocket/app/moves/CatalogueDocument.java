@@ -5,6 +5,7 @@ import craftypocket.core.moves.Caution;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.routine.Occasion;
 import craftypocket.core.settings.Setting;
 import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
@@ -17,7 +18,8 @@ import java.util.stream.IntStream;
 record CatalogueDocument(
         @NotNull List<FamilyDocument> families,
         @NotNull List<MoveDocument> moves,
-        @NotNull List<ClaimKindDocument> claims) {
+        @NotNull List<ClaimKindDocument> claims,
+        @NotNull List<OptionDocument> occasions) {
 
     record FamilyDocument(@NotNull String id, @NotNull String label) {}
 
@@ -69,6 +71,9 @@ record CatalogueDocument(
                 kinds.stream()
                         .map(k -> new ClaimKindDocument(
                                 k.id(), k.name(), settings(k.settings().all())))
+                        .toList(),
+                Arrays.stream(Occasion.values())
+                        .map(o -> new OptionDocument(lower(o), o.label()))
                         .toList());
     }
 

@@ -1,6 +1,8 @@
 package craftypocket.app.routines;
 
 import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.routine.Occasion;
+import craftypocket.core.routine.Out;
 import craftypocket.core.routine.OwnMove;
 import craftypocket.core.routine.Placement;
 import craftypocket.core.routine.Role;
@@ -55,7 +57,10 @@ public record RoutineDocument(
         List<@NotNull @Valid ClaimDocument> claims,
 
         @NotNull @Size(max = OwnMove.MOST_OWN_MOVES, message = "at most " + OwnMove.MOST_OWN_MOVES + " own moves")
-        List<@NotNull @Valid OwnMoveDocument> ownMoves) {
+        List<@NotNull @Valid OwnMoveDocument> ownMoves,
+
+        @NotNull @Size(max = Out.MOST_OUTS, message = "at most " + Out.MOST_OUTS + " outs")
+        List<@NotNull @Valid OutDocument> outs) {
 
     public static final String FORMAT = "crafty-pocket/routine";
     public static final int VERSION = 1;
@@ -248,6 +253,59 @@ public record RoutineDocument(
             settings = Objects.requireNonNullElse(settings, Map.of());
             note = Objects.requireNonNullElse(note, "");
         }
+
+        static StepDocument of(Step step) {
+            return new StepDocument(
+                    step.id(),
+                    step.move(),
+                    step.settings(),
+                    step.onlyIf().map(SpecDocument::of).orElse(null),
+                    "");
+        }
+
+        Step toCore() {
+            return new Step(id, move, settings, Optional.ofNullable(onlyIf).map(SpecDocument::toCore));
+        }
+    }
+
+    /** What is done instead when something comes up; {@code says} is what they say, or what the performer answers. */
+    public record OutDocument(
+            @NotNull @Pattern(regexp = ID, message = ID_RULE)
+            String id,
+
+            @NotNull
+            @Pattern(
+                    regexp = "cutting|shuffling|holding|picking-again|other",
+                    message = "must be cutting, shuffling, holding, picking-again or other")
+            String occasion,
+
+            @NotNull @Size(max = 300, message = "at most 300 letters")
+            String says,
+
+            @NotNull @Size(max = 40, message = "at most 40 letters")
+            String after,
+
+            @NotNull @Size(max = Routine.MOST_STEPS, message = "at most " + Routine.MOST_STEPS + " steps")
+            List<@NotNull @Valid StepDocument> steps,
+
+            @NotNull @Size(max = 40, message = "at most 40 letters")
+            String rejoin) {
+
+        public OutDocument {
+            says = Objects.requireNonNullElse(says, "");
+            after = Objects.requireNonNullElse(after, "");
+            steps = Objects.requireNonNullElse(steps, List.of());
+            rejoin = Objects.requireNonNullElse(rejoin, "");
+        }
+
+        Out toCore() {
+            return new Out(
+                    id,
+                    Occasion.valueOf(occasion.replace('-', '_').toUpperCase(Locale.ROOT)),
+                    after,
+                    steps.stream().map(StepDocument::toCore).toList(),
+                    rejoin);
+        }
     }
 
     public record ClaimDocument(
@@ -308,6 +366,7 @@ public record RoutineDocument(
         steps = Objects.requireNonNullElse(steps, List.of());
         claims = Objects.requireNonNullElse(claims, List.of());
         ownMoves = Objects.requireNonNullElse(ownMoves, List.of());
+        outs = Objects.requireNonNullElse(outs, List.of());
     }
 
     /** An empty deck of 52 cards and nothing to do with it yet. */
@@ -322,10 +381,11 @@ public record RoutineDocument(
                 List.of(),
                 List.of(),
                 List.of(),
+                List.of(),
                 List.of());
     }
 
-    /** A routine of the core as a document, without words of its own. */
+    /** A routine of the core that has no outs as a document, without words of its own. */
     public static RoutineDocument of(String title, Routine routine) {
         SetUp setUp = routine.setUp();
         return new RoutineDocument(
@@ -353,22 +413,17 @@ public record RoutineDocument(
                         .map(r -> new RoleDocument(
                                 r.letter(), r.kind().name().toLowerCase(Locale.ROOT), r.owner(), r.card()))
                         .toList(),
-                routine.steps().stream()
-                        .map(s -> new StepDocument(
-                                s.id(),
-                                s.move(),
-                                s.settings(),
-                                s.onlyIf().map(SpecDocument::of).orElse(null),
-                                ""))
-                        .toList(),
+                routine.steps().stream().map(StepDocument::of).toList(),
                 routine.claims().stream()
                         .map(c -> new ClaimDocument(c.id(), c.after(), SpecDocument.of(c.claim())))
                         .toList(),
-                routine.ownMoves().stream().map(OwnMoveDocument::of).toList());
+                routine.ownMoves().stream().map(OwnMoveDocument::of).toList(),
+                List.of());
     }
 
     RoutineDocument titled(String newTitle) {
-        return new RoutineDocument(format, version, newTitle, summary, tags, setUp, roles, steps, claims, ownMoves);
+        return new RoutineDocument(
+                format, version, newTitle, summary, tags, setUp, roles, steps, claims, ownMoves, outs);
     }
 
     /** The part that the core reads: everything but titles, tags and words. */
@@ -392,17 +447,12 @@ public record RoutineDocument(
                 roles.stream()
                         .map(r -> new Role(r.letter(), kind(r.kind()), r.owner(), r.card()))
                         .toList(),
-                steps.stream()
-                        .map(s -> new Step(
-                                s.id(),
-                                s.move(),
-                                s.settings(),
-                                Optional.ofNullable(s.onlyIf()).map(SpecDocument::toCore)))
-                        .toList(),
+                steps.stream().map(StepDocument::toCore).toList(),
                 claims.stream()
                         .map(c -> new RoutineClaim(c.id(), c.after(), c.claim().toCore()))
                         .toList(),
-                ownMoves.stream().map(OwnMoveDocument::toCore).toList());
+                ownMoves.stream().map(OwnMoveDocument::toCore).toList(),
+                outs.stream().map(OutDocument::toCore).toList());
     }
 
     private static RoleKind kind(String word) {

@@ -10,9 +10,15 @@ import java.util.List;
  * @param steps the moves, in order
  * @param claims what must be true
  * @param ownMoves the performer's own moves that steps use
+ * @param outs what is done instead when something comes up
  */
 public record Routine(
-        SetUp setUp, List<Role> roles, List<Step> steps, List<RoutineClaim> claims, List<OwnMove> ownMoves) {
+        SetUp setUp,
+        List<Role> roles,
+        List<Step> steps,
+        List<RoutineClaim> claims,
+        List<OwnMove> ownMoves,
+        List<Out> outs) {
 
     /** Longer than any routine that can be rehearsed in one piece. */
     public static final int MOST_STEPS = 100;
@@ -27,6 +33,12 @@ public record Routine(
         steps = List.copyOf(steps);
         claims = List.copyOf(claims);
         ownMoves = List.copyOf(ownMoves);
+        outs = List.copyOf(outs);
+    }
+
+    /** A routine of one line. */
+    public Routine(SetUp setUp, List<Role> roles, List<Step> steps, List<RoutineClaim> claims, List<OwnMove> ownMoves) {
+        this(setUp, roles, steps, claims, ownMoves, List.of());
     }
 
     /** A routine of catalogue moves only. */

@@ -11,6 +11,8 @@ import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.layout.Places;
 import craftypocket.core.moves.Catalogue;
 import craftypocket.core.moves.Move;
+import craftypocket.core.routine.Line;
+import craftypocket.core.routine.Out;
 import craftypocket.core.routine.OwnMove;
 import craftypocket.core.routine.Role;
 import craftypocket.core.routine.RoleKind;
@@ -49,7 +51,11 @@ public final class PlanReader {
         this.catalogue = catalogue;
     }
 
-    /** @throws ProblemsFound with everything that cannot be read */
+    /**
+     * Reads the main line, and sees that every out can be read too.
+     *
+     * @throws ProblemsFound with everything that cannot be read
+     */
     public static Plan read(Routine routine, Catalogue catalogue) {
         return read(routine, catalogue, List.of());
     }
@@ -60,7 +66,47 @@ public final class PlanReader {
      * @throws ProblemsFound with everything that cannot be read
      */
     public static Plan read(Routine routine, Catalogue catalogue, List<Step> candidates) {
-        return new PlanReader(routine, catalogue, candidates).read();
+        checkOuts(routine);
+        Plan main = readLine(Line.main(routine), catalogue, candidates);
+        for (Out out : routine.outs()) {
+            readAlong(routine, out, catalogue);
+        }
+        return main;
+    }
+
+    /**
+     * Reads the line that an out makes.
+     *
+     * @throws ProblemsFound with everything that cannot be read, told of the places in the whole routine
+     */
+    public static Plan readAlong(Routine routine, Out out, Catalogue catalogue) {
+        return readLine(Line.along(routine, out), catalogue, List.of());
+    }
+
+    private static Plan readLine(Line line, Catalogue catalogue, List<Step> candidates) {
+        try {
+            return new PlanReader(line.routine(), catalogue, candidates).read();
+        } catch (ProblemsFound found) {
+            throw new ProblemsFound(found.problems().stream().map(line::inWhole).toList());
+        }
+    }
+
+    private static void checkOuts(Routine routine) {
+        List<Problem> problems = new ArrayList<>();
+        atMost("outs", routine.outs().size(), Out.MOST_OUTS, problems);
+        Set<String> outs = new HashSet<>();
+        Set<String> steps = new HashSet<>();
+        routine.steps().forEach(step -> steps.add(step.id()));
+        for (int i = 0; i < routine.outs().size(); i++) {
+            Out out = routine.outs().get(i);
+            unique("outs[" + i + "]", out.id(), outs, problems);
+            for (int k = 0; k < out.steps().size(); k++) {
+                unique("outs[" + i + "].steps[" + k + "]", out.steps().get(k).id(), steps, problems);
+            }
+        }
+        if (!problems.isEmpty()) {
+            throw new ProblemsFound(problems);
+        }
     }
 
     private Plan read() {
@@ -85,17 +131,17 @@ public final class PlanReader {
     }
 
     private void checkSizes() {
-        atMost("steps", routine.steps().size(), Routine.MOST_STEPS);
-        atMost("roles", routine.roles().size(), Routine.MOST_ROLES);
-        atMost("claims", routine.claims().size(), Routine.MOST_CLAIMS);
-        atMost("ownMoves", routine.ownMoves().size(), OwnMove.MOST_OWN_MOVES);
+        atMost("steps", routine.steps().size(), Routine.MOST_STEPS, problems);
+        atMost("roles", routine.roles().size(), Routine.MOST_ROLES, problems);
+        atMost("claims", routine.claims().size(), Routine.MOST_CLAIMS, problems);
+        atMost("ownMoves", routine.ownMoves().size(), OwnMove.MOST_OWN_MOVES, problems);
         unique("ownMoves", routine.ownMoves().stream().map(OwnMove::id).toList());
         unique("steps", routine.steps().stream().map(Step::id).toList());
         unique("claims", routine.claims().stream().map(RoutineClaim::id).toList());
         unique("roles", routine.roles().stream().map(Role::letter).toList());
     }
 
-    private void atMost(String field, int size, int most) {
+    private static void atMost(String field, int size, int most, List<Problem> problems) {
         if (size > most) {
             problems.add(
                     new Problem(field, size + " " + field, "a routine has at most " + most + " " + field, "Use fewer"));
@@ -105,10 +151,13 @@ public final class PlanReader {
     private void unique(String field, List<String> names) {
         Set<String> seen = new HashSet<>();
         for (int i = 0; i < names.size(); i++) {
-            if (!seen.add(names.get(i))) {
-                problems.add(new Problem(
-                        field + "[" + i + "]", names.get(i), "this name is used twice", "Give each its own"));
-            }
+            unique(field + "[" + i + "]", names.get(i), seen, problems);
+        }
+    }
+
+    private static void unique(String field, String name, Set<String> seen, List<Problem> problems) {
+        if (!seen.add(name)) {
+            problems.add(new Problem(field, name, "this name is used twice", "Give each its own"));
         }
     }
 

@@ -1,6 +1,7 @@
 package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Knower;
 import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -31,16 +32,28 @@ final class DealToNumber extends Move {
                 Profile.bySpectator().onTable(),
                 new Words(
                         "They think of a number, deal all but one of so many from {pile} to {to}, remember the next as {role} ({nth at}) and drop the dealt cards back on it.",
-                        "The dealt cards are reversed on top: the old top card lies directly above the remembered one.",
+                        "The dealt cards are reversed on top: the old top card lies directly above the remembered one. At one, it is that card itself.",
                         "Look away: there is nothing for you to see.",
                         List.of(
                                 "Say it slowly: deal one fewer than your number.",
-                                "They must put the remembered card back first.")));
+                                "They must put the remembered card back first.",
+                                "If you hear no card dealt, they have the top card itself.")));
     }
 
     @Override
     public List<Need> needs(Values values) {
         return List.of(Needs.owned(role, values), Needs.open(role, values), Needs.apart(pile, to, values));
+    }
+
+    /** When nothing is heard to be dealt, it is the top card; its name is known where another role is that card. */
+    private static boolean knowsTop(Hands hands, int chosen) {
+        for (int role = 0; role < hands.roleCount(); role++) {
+            boolean same = role != chosen && hands.cardOf(role) == hands.cardOf(chosen);
+            if (same && hands.knowsName(Knower.PERFORMER, role) && hands.placeKnown(role) == PlaceKnowledge.EXACT) {
+                return true;
+            }
+        }
+        return false;
     }
 
     @Override
@@ -52,6 +65,9 @@ final class DealToNumber extends Move {
         hands.deal(place, dealt, values.of(to), false);
         hands.transfer(values.of(to), 0, dealt, place, 0);
         hands.learnName(values.ownerKnower(role), chosen);
+        if (dealt == 0 && knowsTop(hands, chosen)) {
+            hands.learnName(Knower.PERFORMER, chosen);
+        }
         hands.knowPlace(chosen, PlaceKnowledge.EXACT);
         hands.blurPlaces(place);
     }

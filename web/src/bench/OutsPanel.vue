@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import { useCatalogue } from '@/api/catalogue'
+import { outLabel } from '@/lines'
+import { computed } from 'vue'
+import { addOut } from './outs'
+import { SET_UP, useBench } from './store'
+
+const bench = useBench()
+const catalogue = useCatalogue()
+
+const here = computed(() => (bench.whole?.outs ?? []).filter((o) => o.after === bench.selected))
+
+function add(): void {
+  const made = addOut(bench.whole!, bench.line, bench.selected)
+  bench.editWhole(made.routine)
+  bench.openLine(made.id)
+}
+</script>
+
+<template>
+  <section class="mt-5 border-t border-rule pt-3" aria-label="Outs">
+    <h2 class="text-lg">Outs</h2>
+    <p v-if="here.length === 0" class="text-sm text-soft">
+      Nothing is kept ready {{ bench.selected === SET_UP ? 'for the start' : 'after this step' }}.
+    </p>
+    <ul class="mt-1 space-y-1">
+      <li v-for="out in here" :key="out.id">
+        <button class="link" @click="bench.openLine(out.id)">{{ outLabel(out, catalogue) }}</button>
+        <span v-if="out.says && out.occasion !== 'other'" class="ml-2 text-sm text-soft">{{ out.says }}</span>
+      </li>
+    </ul>
+    <button class="mt-2 btn" @click="add">Have an out ready here</button>
+  </section>
+</template>

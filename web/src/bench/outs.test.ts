@@ -1,0 +1,95 @@
+import { goesThrough, lineOf, MAIN, stepsAlong } from '@/lines'
+import { claim, ids, routine, steps } from '@/lines/testRoutine'
+import { describe, expect, it } from 'vitest'
+import { removeStep } from './edits'
+import { addOut, ownIds, putBack, rejoinable, removeOut } from './outs'
+
+describe('an edited line', () => {
+  const whole = routine('a b c d', ['x b>d: p q', 'y p>d: r'], [claim('onC', 'c'), claim('onP', 'p')])
+
+  it('is put back where it is written', () => {
+    const line = lineOf(whole, 'x')
+    const changed = {
+      ...line,
+      steps: line.steps.map((s) => ({ ...s, note: `note of ${s.id}` })),
+    }
+    const back = putBack(whole, 'x', changed)
+
+    expect(back.steps.map((s) => s.note)).toEqual(['note of a', 'note of b', '', 'note of d'])
+    expect(back.outs[0]!.steps.map((s) => s.note)).toEqual(['note of p', 'note of q'])
+    expect(back.outs[1]!.steps.map((s) => s.note)).toEqual([''])
+  })
+
+  it('gives new steps to the out, and loses removed ones', () => {
+    const line = lineOf(whole, 'x')
+    const [a, b, p, q, d] = line.steps
+    const back = putBack(whole, 'x', { ...line, steps: [a!, b!, q!, ...steps('new'), d!] })
+
+    expect(ids(back.outs[0]!.steps)).toBe('q new')
+    expect(ids(back.steps)).toBe('a b c d')
+    expect(p!.id).toBe('p')
+  })
+
+  it('keeps the claims of other lines in their order', () => {
+    const line = lineOf(whole, 'x')
+    const back = putBack(whole, 'x', { ...line, claims: [...line.claims, claim('new', 'q')] })
+    expect(back.claims.map((c) => c.id)).toEqual(['onC', 'onP', 'new'])
+    expect(putBack(whole, 'x', { ...line, claims: [] }).claims.map((c) => c.id)).toEqual(['onC'])
+  })
+
+  it('loses nothing when the out no longer rejoins', () => {
+    const loose = routine('a b c d', ['x c>b: p'])
+    expect(goesThrough(loose, 'x')).toBe(false)
+    expect(goesThrough(whole, 'x')).toBe(true)
+    const line = lineOf(loose, 'x')
+    expect(ids(line.steps)).toBe('a b c p')
+    const back = putBack(loose, 'x', { ...line, steps: [...line.steps, ...steps('q')] })
+    expect(ids(back.outs[0]!.steps)).toBe('p q')
+    expect(ids(back.steps)).toBe('a b c d')
+  })
+
+  it('of the main line leaves the outs alone', () => {
+    const line = lineOf(whole, MAIN)
+    const back = putBack(whole, MAIN, { ...line, steps: line.steps.slice(1) })
+    expect(ids(back.steps)).toBe('b c d')
+    expect(back.outs).toEqual(whole.outs)
+    expect(back.claims).toEqual(whole.claims)
+  })
+})
+
+describe('outs', () => {
+  const whole = routine('a b c', ['x a>c: p', 'y p>c: r'], [claim('onP', 'p'), claim('onR', 'r')])
+
+  it('begin after a step and rejoin at the next one', () => {
+    const made = addOut(whole, MAIN, 'b')
+    expect(made.routine.outs.at(-1)).toMatchObject({ id: made.id, after: 'b', rejoin: 'c', steps: [] })
+    expect(addOut(whole, 'x', 'p').routine.outs.at(-1)).toMatchObject({ after: 'p', rejoin: 'c' })
+    expect(addOut(whole, MAIN, '').routine.outs.at(-1)).toMatchObject({ after: '', rejoin: 'a' })
+    expect(addOut(made.routine, MAIN, 'c').id).not.toBe(made.id)
+  })
+
+  it('go with the outs and claims that stand in them', () => {
+    const rest = removeOut(whole, 'x')
+    expect(rest.outs).toEqual([])
+    expect(rest.claims).toEqual([])
+    expect(removeOut(whole, 'y').outs.map((o) => o.id)).toEqual(['x'])
+  })
+
+  it('rejoin only later in the line they leave', () => {
+    expect(ids(rejoinable(whole, whole.outs[0]!))).toBe('b c')
+    expect(ids(rejoinable(whole, whole.outs[1]!))).toBe('c')
+    expect(ids(rejoinable(whole, { ...whole.outs[0]!, after: '' }))).toBe('a b c')
+  })
+
+  it('own the steps that are written in them', () => {
+    expect([...ownIds(whole, 'x')]).toEqual(['p'])
+    expect([...ownIds(whole, MAIN)]).toEqual(['a', 'b', 'c'])
+  })
+
+  it('still begin and rejoin somewhere when their steps are removed', () => {
+    const routineOf = routine('a b c', ['x b>c: p'])
+    expect(removeStep(routineOf, 'b').outs[0]).toMatchObject({ after: 'a', rejoin: 'c' })
+    expect(removeStep(routineOf, 'c').outs[0]).toMatchObject({ after: 'b', rejoin: '' })
+    expect(ids(stepsAlong(removeStep(removeStep(routineOf, 'a'), 'b'), 'x'))).toBe('p c')
+  })
+})

@@ -1,0 +1,69 @@
+import { lineOf, lineWith, MAIN } from '@/lines'
+import type { Out, Routine, Step } from '@/api/client'
+
+/* On the Bench one line is edited at a time; what is edited there is put back where it is written. */
+
+/** The ids of the steps that belong to this line alone and are edited in it. */
+export function ownIds(routine: Routine, line: string): Set<string> {
+  const steps = line === MAIN ? routine.steps : (routine.outs.find((o) => o.id === line)?.steps ?? [])
+  return new Set(steps.map((s) => s.id))
+}
+
+/**
+ * Puts an edited line back into its routine. Steps that were added belong to the out; steps of other lines take over what
+ * was changed in them, and keep their order.
+ */
+export function putBack(whole: Routine, line: string, changed: Routine): Routine {
+  const before = lineOf(whole, line)
+  const elsewhere = new Set(before.steps.map((s) => s.id))
+  ownIds(whole, line).forEach((id) => elsewhere.delete(id))
+  const edited = new Map(changed.steps.map((s) => [s.id, s]))
+  const own = changed.steps.filter((s) => !elsewhere.has(s.id))
+  const taken = (steps: Step[]) => steps.map((s) => edited.get(s.id) ?? s)
+
+  const seen = new Set(before.claims.map((c) => c.id))
+  const claims = new Map(changed.claims.map((c) => [c.id, c]))
+  return {
+    ...changed,
+    steps: line === MAIN ? own : taken(whole.steps),
+    outs: changed.outs.map((out) => ({ ...out, steps: out.id === line ? own : taken(out.steps) })),
+    claims: [
+      ...whole.claims.flatMap((c) => (seen.has(c.id) ? (claims.get(c.id) ?? []) : c)),
+      ...changed.claims.filter((c) => !seen.has(c.id)),
+    ],
+  }
+}
+
+/** Adds an out after a step of a line; it rejoins at the next one. */
+export function addOut(whole: Routine, line: string, after: string): { routine: Routine; id: string } {
+  const steps = lineOf(whole, line).steps
+  const rejoin = steps[steps.findIndex((s) => s.id === after) + 1]?.id ?? ''
+  let number = 1
+  while (whole.outs.some((o) => o.id === `o${number}`)) {
+    number++
+  }
+  const out: Out = { id: `o${number}`, occasion: 'shuffling', says: '', after, steps: [], rejoin }
+  return { routine: { ...whole, outs: [...whole.outs, out] }, id: out.id }
+}
+
+/** Changes some fields of an out. */
+export function changeOut(whole: Routine, id: string, change: Partial<Out>): Routine {
+  return { ...whole, outs: whole.outs.map((o) => (o.id === id ? { ...o, ...change } : o)) }
+}
+
+/** Removes an out, with the outs that begin in it and the claims that stand in it. */
+export function removeOut(whole: Routine, id: string): Routine {
+  const ids = ownIds(whole, id)
+  const without: Routine = {
+    ...whole,
+    outs: whole.outs.filter((o) => o.id !== id),
+    claims: whole.claims.filter((c) => !ids.has(c.after)),
+  }
+  return whole.outs.filter((o) => ids.has(o.after)).reduce((rest, o) => removeOut(rest, o.id), without)
+}
+
+/** The steps at which an out may rejoin: those of the line it leaves, from where it begins. */
+export function rejoinable(whole: Routine, out: Out): Step[] {
+  const left = lineWith(whole, out) ?? whole.steps
+  return out.after === '' ? left : left.slice(left.findIndex((s) => s.id === out.after) + 1)
+}

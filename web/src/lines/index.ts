@@ -1,0 +1,2 @@
+export { alone, goesThrough, lineOf, lineWith, MAIN, stepsAlong } from './lines'
+export { outLabel } from './outLabel'
