@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { answered, api, type Catalogue } from './client'
 
-const EMPTY: Catalogue = { families: [], moves: [], claims: [], occasions: [] }
+const EMPTY: Catalogue = { families: [], moves: [], claims: [], occasions: [], looks: [] }
 
 /** The moves and claims that can be used. They do not change while the program runs. */
 export function useCatalogue() {

@@ -134,6 +134,18 @@ function toggleCondition(event: Event): void {
       @input="change({ note: ($event.target as HTMLTextAreaElement).value })"
     />
 
+    <div class="mt-2.5 flex items-baseline gap-2">
+      <label class="shrink-0 text-sm font-semibold" :for="`look-${step.id}`">You look</label>
+      <select
+        :id="`look-${step.id}`"
+        class="grow field text-sm"
+        :value="step.look"
+        @change="change({ look: ($event.target as HTMLSelectElement).value })"
+      >
+        <option v-for="look in catalogue.looks" :key="look.name" :value="look.name">{{ look.label }}</option>
+      </select>
+    </div>
+
     <button class="mt-2 link text-sm" @click="$emit('compose')">Make this one move …</button>
 
     <dl class="mt-3 space-y-2 text-sm">

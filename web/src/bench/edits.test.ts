@@ -44,6 +44,7 @@ const move = (id: string, name: string, settings: Move['settings']): Move => ({
 
 const catalogue: Catalogue = {
   occasions: [],
+  looks: [],
   families: [
     { id: 'cut', label: 'Cuts' },
     { id: 'return', label: 'Returns' },
@@ -73,7 +74,13 @@ const routine: Routine = {
     { letter: 'B', kind: 'selection', owner: 'Ines', card: '' },
     { letter: 'K', kind: 'key', owner: '', card: '' },
   ],
-  steps: ['s1', 's2', 's3'].map((id) => ({ id, move: 'cut-complete', settings: { depth: '5' }, note: '' })),
+  steps: ['s1', 's2', 's3'].map((id) => ({
+    id,
+    move: 'cut-complete',
+    settings: { depth: '5' },
+    look: 'as-taught',
+    note: '',
+  })),
   claims: [{ id: 'c1', after: 's2', claim: { kind: 'below', settings: { role: 'B' }, not: false, or: [] } }],
   ownMoves: [],
   outs: [],

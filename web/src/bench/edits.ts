@@ -40,7 +40,7 @@ export function newStep(routine: Routine, move: Move): Step {
       settings[setting.name] = setting.usual
     }
   }
-  return { id: freshId(routine, 's'), move: move.id, settings, note: '' }
+  return { id: freshId(routine, 's'), move: move.id, settings, look: 'as-taught', note: '' }
 }
 
 /** Puts a step after the one with this id; first when there is none. */
@@ -61,6 +61,7 @@ export function asOneStep(
     id: freshId(routine, 's'),
     move: own.id,
     settings: Object.fromEntries(own.settings.map((s) => [s.name, s.usual])),
+    look: 'as-taught',
     note: '',
   }
   return {

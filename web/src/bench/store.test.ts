@@ -113,7 +113,7 @@ describe('the routine on the bench', () => {
   })
 
   describe('with outs', () => {
-    const step = (id: string) => ({ id, move: 'false-cut', settings: {}, note: '' })
+    const step = (id: string) => ({ id, move: 'false-cut', settings: {}, look: 'as-taught', note: '' })
     const out = { id: 'o1', occasion: 'cutting', says: '', after: 'a', steps: [step('p')], rejoin: 'c' }
 
     beforeEach(async () => {

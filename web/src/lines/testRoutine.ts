@@ -8,7 +8,7 @@ export const steps = (ids: string): Step[] =>
     .trim()
     .split(' ')
     .filter(Boolean)
-    .map((id) => ({ id, move: 'false-cut', settings: {}, note: '' }))
+    .map((id) => ({ id, move: 'false-cut', settings: {}, look: 'as-taught', note: '' }))
 
 /** An out, written as id after>rejoin: steps. */
 function out(text: string): Out {

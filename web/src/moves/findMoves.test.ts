@@ -17,6 +17,7 @@ const catalogue = {
   ],
   claims: [],
   occasions: [],
+  looks: [],
 } as unknown as Catalogue
 
 const found = (typed: string, aliases = {}) => findMoves(catalogue, typed, aliases).map((m) => m.id)

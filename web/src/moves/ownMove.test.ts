@@ -25,7 +25,13 @@ const catalogue = {
   ],
 } as unknown as Catalogue
 
-const step = (move: string, settings: Record<string, string> = {}) => ({ id: move, move, settings, note: '' })
+const step = (move: string, settings: Record<string, string> = {}) => ({
+  id: move,
+  move,
+  settings,
+  look: 'as-taught',
+  note: '',
+})
 
 describe('a composed move', () => {
   it('has a setting for what was left open, and keeps what was settled', () => {

@@ -53,6 +53,12 @@ const current = computed(() =>
 )
 const step = computed(() => routine.value?.steps.find((s) => s.id === current.value?.moment.stepId))
 const move = computed(() => catalogue.value.moves.find((m) => m.id === step.value?.move))
+/** Where to look, when the performer wrote it down. */
+const look = computed(() =>
+  step.value && step.value.look !== 'as-taught'
+    ? catalogue.value.looks.find((l) => l.name === step.value!.look)?.label
+    : undefined,
+)
 const over = computed(() => !!session.value && isOver(session.value))
 
 /** The outs that can be taken once the step that is on is done. */
@@ -255,6 +261,7 @@ onKeyStroke('Escape', () => {
         <p class="mt-4 max-w-5xl text-3xl leading-snug" data-testid="sentence">
           {{ current.moment.sentence }}
         </p>
+        <p v-if="look" class="mt-4 text-2xl font-semibold text-brass">Look {{ look }}.</p>
         <p v-if="step.note" class="mt-5 max-w-5xl text-2xl leading-snug text-soft italic">{{ step.note }}</p>
         <p
           v-if="insisted"

@@ -512,6 +512,7 @@ export interface components {
         CatalogueDocument: {
             claims: components["schemas"]["ClaimKindDocument"][];
             families: components["schemas"]["FamilyDocument"][];
+            looks: components["schemas"]["OptionDocument"][];
             moves: components["schemas"]["MoveDocument"][];
             occasions: components["schemas"]["OptionDocument"][];
         };
@@ -944,6 +945,7 @@ export interface components {
         };
         StepDocument: {
             id: string;
+            look: string;
             move: string;
             note: string;
             onlyIf?: components["schemas"]["SpecDocument"];

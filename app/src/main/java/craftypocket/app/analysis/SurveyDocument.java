@@ -1,5 +1,6 @@
 package craftypocket.app.analysis;
 
+import craftypocket.app.http.Constants;
 import craftypocket.core.run.Survey;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -74,11 +75,11 @@ record SurveyDocument(
 
     private static FindingDocument finding(Survey.Finding finding) {
         return new FindingDocument(
-                TraceDocument.lower(finding.condition().kind()),
+                Constants.word(finding.condition().kind()),
                 finding.condition().id(),
                 finding.condition().step() + 1,
                 finding.condition().sentence(),
-                TraceDocument.lower(finding.verdict()),
+                Constants.word(finding.verdict()),
                 finding.held(),
                 finding.low(),
                 finding.high(),

@@ -1,5 +1,6 @@
 package craftypocket.app.analysis;
 
+import craftypocket.app.http.Constants;
 import craftypocket.core.advise.Displays;
 import craftypocket.core.advise.Hints;
 import craftypocket.core.cards.Card;
@@ -20,7 +21,6 @@ import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 
@@ -171,7 +171,7 @@ record TraceDocument(
                         .toList(),
                 Hints.of(plan, trace).stream()
                         .map(h -> new HintDocument(
-                                lower(h.rule()),
+                                Constants.word(h.rule()),
                                 h.step() < 0
                                         ? ""
                                         : plan.steps().get(h.step()).step().id(),
@@ -195,7 +195,7 @@ record TraceDocument(
 
     private static SideDocument side(Side side) {
         return new SideDocument(
-                lower(side.kind()),
+                Constants.word(side.kind()),
                 CardText.sign(side),
                 CardText.name(side),
                 red(side),
@@ -209,7 +209,7 @@ record TraceDocument(
     private static FollowedRole role(Plan plan, int index) {
         Cast.Part part = plan.cast().part(index);
         return new FollowedRole(
-                part.letter(), lower(plan.routine().roles().get(index).kind()), part.label(), part.owner());
+                part.letter(), Constants.word(plan.routine().roles().get(index).kind()), part.label(), part.owner());
     }
 
     private static MomentDocument moment(
@@ -285,7 +285,7 @@ record TraceDocument(
                 role.position(),
                 role.fromBottom(),
                 role.faceUp(),
-                lower(role.placeKnown()),
+                Constants.word(role.placeKnown()),
                 role.nameKnownTo().stream().map(plan.people()::get).toList(),
                 Arrays.stream(plan.slug(index))
                         .mapToObj(card -> spot(moment, card))
@@ -312,10 +312,6 @@ record TraceDocument(
     }
 
     private static OutcomeDocument outcome(Condition condition, boolean holds) {
-        return new OutcomeDocument(lower(condition.kind()), condition.id(), condition.sentence(), holds);
-    }
-
-    static String lower(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return new OutcomeDocument(Constants.word(condition.kind()), condition.id(), condition.sentence(), holds);
     }
 }

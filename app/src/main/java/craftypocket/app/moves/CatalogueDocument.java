@@ -1,16 +1,17 @@
 package craftypocket.app.moves;
 
+import craftypocket.app.http.Constants;
 import craftypocket.core.claims.ClaimKind;
 import craftypocket.core.moves.Caution;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.routine.Look;
 import craftypocket.core.routine.Occasion;
 import craftypocket.core.settings.Setting;
 import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 
@@ -19,7 +20,8 @@ record CatalogueDocument(
         @NotNull List<FamilyDocument> families,
         @NotNull List<MoveDocument> moves,
         @NotNull List<ClaimKindDocument> claims,
-        @NotNull List<OptionDocument> occasions) {
+        @NotNull List<OptionDocument> occasions,
+        @NotNull List<OptionDocument> looks) {
 
     record FamilyDocument(@NotNull String id, @NotNull String label) {}
 
@@ -63,7 +65,7 @@ record CatalogueDocument(
     static CatalogueDocument of(List<Move> moves, int own, List<ClaimKind> kinds, UnaryOperator<String> words) {
         return new CatalogueDocument(
                 Arrays.stream(Family.values())
-                        .map(f -> new FamilyDocument(lower(f), f.label()))
+                        .map(f -> new FamilyDocument(Constants.word(f), f.label()))
                         .toList(),
                 IntStream.range(0, moves.size())
                         .mapToObj(i -> move(moves.get(i), i >= moves.size() - own, words))
@@ -73,14 +75,17 @@ record CatalogueDocument(
                                 k.id(), k.name(), settings(k.settings().all())))
                         .toList(),
                 Arrays.stream(Occasion.values())
-                        .map(o -> new OptionDocument(lower(o), o.label()))
+                        .map(o -> new OptionDocument(Constants.word(o), o.label()))
+                        .toList(),
+                Arrays.stream(Look.values())
+                        .map(l -> new OptionDocument(Constants.word(l), l.label()))
                         .toList());
     }
 
     private static MoveDocument move(Move move, boolean own, UnaryOperator<String> words) {
         return new MoveDocument(
                 move.id(),
-                lower(move.family()),
+                Constants.word(move.family()),
                 move.name(),
                 move.profile().actor() == Profile.Actor.SPECTATOR,
                 move.profile().difficulty(),
@@ -100,7 +105,7 @@ record CatalogueDocument(
                 .map(s -> new SettingDocument(
                         s.name(),
                         s.label(),
-                        lower(s.kind()),
+                        Constants.word(s.kind()),
                         s.usual(),
                         s.decider() == Setting.Decider.SPECTATOR,
                         s.optional(),
@@ -108,9 +113,5 @@ record CatalogueDocument(
                                 .map(o -> new OptionDocument(o.name(), o.label()))
                                 .toList()))
                 .toList();
-    }
-
-    private static String lower(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT);
     }
 }

@@ -1,6 +1,7 @@
 package craftypocket.app.performer;
 
 import craftypocket.app.http.AnswersWithProblems;
+import craftypocket.app.http.Constants;
 import craftypocket.app.http.Refusal;
 import craftypocket.app.routines.RoutineDocument.OwnMoveDocument;
 import craftypocket.core.advise.Hint;
@@ -9,7 +10,6 @@ import craftypocket.core.routine.OwnMove;
 import craftypocket.core.run.ComposedMove;
 import jakarta.validation.Valid;
 import java.util.Arrays;
-import java.util.Locale;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -93,8 +93,7 @@ class PerformerController {
 
     private static void requireRule(String rule) {
         boolean known = Arrays.stream(Hint.Rule.values())
-                .anyMatch(each ->
-                        each.name().toLowerCase(Locale.ROOT).replace('_', '-').equals(rule));
+                .anyMatch(each -> Constants.word(each).equals(rule));
         if (!known) {
             throw new Refusal(HttpStatus.NOT_FOUND, "No such rule", "There is no rule “" + rule + "” to put aside.");
         }

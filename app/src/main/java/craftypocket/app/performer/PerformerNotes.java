@@ -1,5 +1,6 @@
 package craftypocket.app.performer;
 
+import craftypocket.app.http.Constants;
 import craftypocket.app.routines.RoutineDocument.OwnMoveDocument;
 import craftypocket.core.moves.Handedness;
 import java.util.List;
@@ -39,7 +40,7 @@ public class PerformerNotes {
                 .forEach(note -> moves.put(
                         note.id(), json.readValue(note.document(), PerformerDocument.MoveNoteDocument.class)));
         return new PerformerDocument(
-                hand().name().toLowerCase(Locale.ROOT),
+                Constants.word(hand()),
                 moves,
                 ownMoves(),
                 notes(HINT).stream().map(Note::id).toList());

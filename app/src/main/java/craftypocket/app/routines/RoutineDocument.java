@@ -1,6 +1,8 @@
 package craftypocket.app.routines;
 
+import craftypocket.app.http.Constants;
 import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.routine.Look;
 import craftypocket.core.routine.Occasion;
 import craftypocket.core.routine.Out;
 import craftypocket.core.routine.OwnMove;
@@ -19,7 +21,6 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -246,25 +247,36 @@ public record RoutineDocument(
 
             @Valid SpecDocument onlyIf,
 
+            @NotNull
+            @Pattern(regexp = "as-taught|people|away|hands", message = "must be as-taught, people, away or hands")
+            String look,
+
             @NotNull @Size(max = 2000, message = "at most 2000 letters")
             String note) {
 
         public StepDocument {
             settings = Objects.requireNonNullElse(settings, Map.of());
+            look = Objects.requireNonNullElse(look, Constants.word(Look.AS_TAUGHT));
             note = Objects.requireNonNullElse(note, "");
         }
 
-        static StepDocument of(Step step) {
+        public static StepDocument of(Step step) {
             return new StepDocument(
                     step.id(),
                     step.move(),
                     step.settings(),
                     step.onlyIf().map(SpecDocument::of).orElse(null),
+                    Constants.word(step.look()),
                     "");
         }
 
         Step toCore() {
-            return new Step(id, move, settings, Optional.ofNullable(onlyIf).map(SpecDocument::toCore));
+            return new Step(
+                    id,
+                    move,
+                    settings,
+                    Optional.ofNullable(onlyIf).map(SpecDocument::toCore),
+                    Constants.read(Look.class, look));
         }
     }
 
@@ -301,7 +313,7 @@ public record RoutineDocument(
         Out toCore() {
             return new Out(
                     id,
-                    Occasion.valueOf(occasion.replace('-', '_').toUpperCase(Locale.ROOT)),
+                    Constants.read(Occasion.class, occasion),
                     after,
                     steps.stream().map(StepDocument::toCore).toList(),
                     rejoin);
@@ -410,8 +422,7 @@ public record RoutineDocument(
                         setUp.bend(),
                         ""),
                 routine.roles().stream()
-                        .map(r -> new RoleDocument(
-                                r.letter(), r.kind().name().toLowerCase(Locale.ROOT), r.owner(), r.card()))
+                        .map(r -> new RoleDocument(r.letter(), Constants.word(r.kind()), r.owner(), r.card()))
                         .toList(),
                 routine.steps().stream().map(StepDocument::of).toList(),
                 routine.claims().stream()
@@ -445,7 +456,7 @@ public record RoutineDocument(
                                 .toList(),
                         setUp.bend()),
                 roles.stream()
-                        .map(r -> new Role(r.letter(), kind(r.kind()), r.owner(), r.card()))
+                        .map(r -> new Role(r.letter(), Constants.read(RoleKind.class, r.kind()), r.owner(), r.card()))
                         .toList(),
                 steps.stream().map(StepDocument::toCore).toList(),
                 claims.stream()
@@ -453,9 +464,5 @@ public record RoutineDocument(
                         .toList(),
                 ownMoves.stream().map(OwnMoveDocument::toCore).toList(),
                 outs.stream().map(OutDocument::toCore).toList());
-    }
-
-    private static RoleKind kind(String word) {
-        return RoleKind.valueOf(word.toUpperCase(Locale.ROOT));
     }
 }

@@ -1,6 +1,7 @@
 package craftypocket.app.solving;
 
 import craftypocket.app.http.AnswersWithProblems;
+import craftypocket.app.http.Constants;
 import craftypocket.app.performer.PerformerNotes;
 import craftypocket.app.routines.RoutineDocument;
 import craftypocket.app.routines.RoutineDocument.SpecDocument;
@@ -144,7 +145,7 @@ class SolvingController {
                         allowed,
                         stop));
         return new BridgeDocument(
-                bridge.outcome().name().toLowerCase(Locale.ROOT),
+                Constants.word(bridge.outcome()),
                 bridge.ways().stream().map(SolvingController::way).toList(),
                 bridge.tried(),
                 bridge.within());
@@ -152,9 +153,7 @@ class SolvingController {
 
     private static WayDocument way(Bridge.Way way) {
         return new WayDocument(
-                way.steps().stream()
-                        .map(s -> new StepDocument(s.id(), s.move(), s.settings(), null, ""))
-                        .toList(),
+                way.steps().stream().map(StepDocument::of).toList(),
                 way.steps().stream()
                         .map(s ->
                                 AllMoves.CATALOGUE.find(s.move()).orElseThrow().name())

@@ -22,6 +22,14 @@ public record Hint(Rule rule, int step, String text, String reason) {
         KEY_SHOWN,
         NO_DRAMA,
         NOT_EXAMINABLE,
-        CARDS_AWAY
+        CARDS_AWAY,
+        SAME_FORCE_CARD,
+        LOOKS_AT_HANDS,
+        NOTHING_COVERS,
+        CARD_SHOWN_TWICE,
+        NAME_NEVER_LEARNT,
+        PLACE_DESTROYED,
+        HANDED_OUT_SPECIAL,
+        HANDED_OUT_REVERSED
     }
 }

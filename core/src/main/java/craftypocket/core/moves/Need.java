@@ -1,6 +1,7 @@
 package craftypocket.core.moves;
 
 import craftypocket.core.claims.Check;
+import java.util.Optional;
 
 /**
  * What must be true before a move.
@@ -8,5 +9,19 @@ import craftypocket.core.claims.Check;
  * @param check the condition
  * @param reason why the step is broken when it is not true, in the performer's words
  * @param mend what would help
+ * @param knowledge what the performer must know, when the need is one of knowing
  */
-public record Need(Check check, String reason, String mend) {}
+public record Need(Check check, String reason, String mend, Optional<Knowledge> knowledge) {
+
+    /**
+     * Something that the performer must know of a role.
+     *
+     * @param name whether it is the name of its card; otherwise where the card lies
+     * @param role the role's index
+     */
+    public record Knowledge(boolean name, int role) {}
+
+    public Need(Check check, String reason, String mend) {
+        this(check, reason, mend, Optional.empty());
+    }
+}

@@ -6,6 +6,7 @@ import craftypocket.core.layout.Knower;
 import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
+import java.util.Optional;
 
 /** Needs that several moves share, with their words. */
 public final class Needs {
@@ -138,7 +139,8 @@ public final class Needs {
         return new Need(
                 Checks.nameKnown(Knower.PERFORMER, values.of(role)),
                 "You do not know the name of " + values.roleLabel(role) + " yet.",
-                "Glimpse it, or look it up beside your key, before this step.");
+                "Glimpse it, or look it up beside your key, before this step.",
+                Optional.of(new Need.Knowledge(true, values.of(role))));
     }
 
     /** The performer knows exactly where the card lies. */
@@ -147,7 +149,8 @@ public final class Needs {
         return new Need(
                 hands -> hands.cardOf(card) < 0 || hands.placeKnown(card) == PlaceKnowledge.EXACT,
                 "You do not know where " + values.roleLabel(role) + " is.",
-                "Find it beside your key, or keep a break at it, before this step.");
+                "Find it beside your key, or keep a break at it, before this step.",
+                Optional.of(new Need.Knowledge(false, card)));
     }
 
     public static Need apart(Setting one, Setting other, Values values) {

@@ -11,11 +11,17 @@ import java.util.Optional;
  * @param move the id of the move
  * @param settings the texts of its settings; what is missing is as usual
  * @param onlyIf done only where this is true beforehand
+ * @param look where the performer looks meanwhile
  */
-public record Step(String id, String move, Map<String, String> settings, Optional<ClaimSpec> onlyIf) {
+public record Step(String id, String move, Map<String, String> settings, Optional<ClaimSpec> onlyIf, Look look) {
 
     public Step {
         settings = Map.copyOf(settings);
+    }
+
+    /** A step with the eyes where the move has them. */
+    public Step(String id, String move, Map<String, String> settings, Optional<ClaimSpec> onlyIf) {
+        this(id, move, settings, onlyIf, Look.AS_TAUGHT);
     }
 
     /** A plain step from pairs of setting names and values. */
@@ -23,8 +29,13 @@ public record Step(String id, String move, Map<String, String> settings, Optiona
         return new Step(id, move, ClaimSpec.of(move, pairs).settings(), Optional.empty());
     }
 
+    /** The same, with the eyes elsewhere. */
+    public Step looking(Look where) {
+        return new Step(id, move, settings, onlyIf, where);
+    }
+
     /** The same, done only where a claim is true. */
     public Step onlyIf(ClaimSpec claim) {
-        return new Step(id, move, settings, Optional.of(claim));
+        return new Step(id, move, settings, Optional.of(claim), look);
     }
 }

@@ -165,10 +165,10 @@ public final class PlannedStep {
             return Optional.of(new Obstacle(gaps.get(0), "Open the step and fill it in."));
         }
         if (fault == UNMET) {
-            return move.unmet(hands, world).map(need -> new Obstacle(need.reason(), need.mend()));
+            return move.unmet(hands, world).map(Obstacle::of);
         }
         if (fault < needs.length) {
-            return Optional.of(new Obstacle(needs[fault].reason(), needs[fault].mend()));
+            return Optional.of(Obstacle.of(needs[fault]));
         }
         return Optional.of(outOfBounds(bounded[fault - needs.length], hands, world));
     }

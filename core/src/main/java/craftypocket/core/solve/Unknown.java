@@ -44,7 +44,12 @@ public record Unknown(Kind kind, String id, String setting) {
                                 routine.roles(),
                                 routine.steps().stream()
                                         .map(s -> s.id().equals(id)
-                                                ? new Step(s.id(), s.move(), put(s.settings(), value), s.onlyIf())
+                                                ? new Step(
+                                                        s.id(),
+                                                        s.move(),
+                                                        put(s.settings(), value),
+                                                        s.onlyIf(),
+                                                        s.look())
                                                 : s)
                                         .toList(),
                                 routine.claims(),

@@ -3,7 +3,9 @@ package craftypocket.core.advise;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import craftypocket.core.Script;
+import craftypocket.core.routine.Look;
 import craftypocket.core.routine.RoleKind;
+import craftypocket.core.routine.Step;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -81,10 +83,8 @@ class HintsTest {
     void a_deck_handed_out_with_a_break_or_a_card_short() {
         assertThat(rules(held(1).step("hand-over"))).containsExactly(Hint.Rule.HANDED_OUT_WITH_BREAK);
         assertThat(rules(held(1).step("cut-to-break").step("hand-over"))).isEmpty();
-        assertThat(rules(Script.deck(10).step("palm-top").step("hand-over")))
-                .containsExactly(Hint.Rule.HANDED_OUT_SHORT, Hint.Rule.CARDS_AWAY);
-        assertThat(rules(Script.deck(10).step("palm-top").step("palm-replace").step("hand-over")))
-                .isEmpty();
+        assertThat(rules(palmed().step("hand-over"))).containsExactly(Hint.Rule.HANDED_OUT_SHORT, Hint.Rule.CARDS_AWAY);
+        assertThat(rules(palmed().step("palm-replace").step("hand-over"))).isEmpty();
     }
 
     @Test
@@ -107,7 +107,126 @@ class HintsTest {
                 .containsExactly(Hint.Rule.NOT_EXAMINABLE);
         assertThat(rules(Script.deck(52).extra("none", "KH QS").step("false-cut")))
                 .isEmpty();
-        assertThat(rules(Script.deck(10).step("palm-top"))).containsExactly(Hint.Rule.CARDS_AWAY);
+        assertThat(rules(palmed())).containsExactly(Hint.Rule.CARDS_AWAY);
+    }
+
+    private static Script palmed() {
+        return Script.deck(10).step(Step.of("palm", "palm-top").looking(Look.PEOPLE));
+    }
+
+    private static Script forcedTwice(String second) {
+        return Script.deck(20)
+                .role("F", RoleKind.FORCE, "Jorun", "AS")
+                .role("G", RoleKind.FORCE, "Bruno", "2S")
+                .step("force-slip", "role", "F", "at", "10")
+                .step("return-on-lower", "role", "F", "at", "8", "keep", "break")
+                .step("name-it", "role", "F")
+                .step("cut-to-break")
+                .step("force-slip", "role", second, "at", "10");
+    }
+
+    @Test
+    void the_same_card_forced_on_the_same_people_again() {
+        assertThat(rules(forcedTwice("F"))).containsExactly(Hint.Rule.SAME_FORCE_CARD);
+        Script other = Script.deck(20)
+                .role("F", RoleKind.FORCE, "Jorun", "AS")
+                .role("G", RoleKind.FORCE, "Bruno", "2S")
+                .step("force-slip", "role", "F", "at", "10")
+                .step("force-slip", "role", "G", "at", "10");
+        assertThat(rules(other)).isEmpty();
+    }
+
+    private static Script undercut(Look look) {
+        return Script.deck(20)
+                .step("hold-break", "depth", "8")
+                .step(Step.of("cut", "double-undercut").looking(look));
+    }
+
+    @Test
+    void eyes_on_the_hands_while_something_secret_is_done() {
+        assertThat(rules(undercut(Look.HANDS))).containsExactly(Hint.Rule.LOOKS_AT_HANDS);
+        assertThat(rules(undercut(Look.PEOPLE))).isEmpty();
+        assertThat(rules(undercut(Look.AS_TAUGHT))).isEmpty();
+        // A glimpse is taken with the eyes.
+        assertThat(rules(Script.deck(9).step(Step.of("g", "glimpse").looking(Look.HANDS))))
+                .isEmpty();
+    }
+
+    private static Script passed(Look look, String before, String after) {
+        return Script.deck(20)
+                .step("hold-break", "depth", "8")
+                .step(before)
+                .step(Step.of("pass", "pass").looking(look))
+                .step(after);
+    }
+
+    @Test
+    void a_secret_action_that_nothing_covers() {
+        assertThat(rules(passed(Look.AS_TAUGHT, "false-cut", "false-cut"))).containsExactly(Hint.Rule.NOTHING_COVERS);
+        assertThat(rules(passed(Look.AS_TAUGHT, "false-cut", "spectator-cut"))).isEmpty();
+        assertThat(rules(passed(Look.AS_TAUGHT, "show-card", "false-cut"))).isEmpty();
+        assertThat(rules(passed(Look.PEOPLE, "false-cut", "false-cut"))).isEmpty();
+        assertThat(rules(passed(Look.AWAY, "false-cut", "false-cut"))).isEmpty();
+    }
+
+    @Test
+    void a_name_revealed_but_never_learnt() {
+        assertThat(rules(Script.deck(9)
+                        .selection("A", "Ines")
+                        .step("follow-card")
+                        .step("name-it")))
+                .containsExactly(Hint.Rule.NAME_NEVER_LEARNT);
+        assertThat(rules(Script.deck(9)
+                        .selection("A", "Ines")
+                        .step("follow-card")
+                        .step("glimpse", "where", "top")
+                        .step("name-it")))
+                .isEmpty();
+    }
+
+    private static Script reliedOn(String shuffle) {
+        return Script.deck(20)
+                .selection("A", "Ines")
+                .step("follow-card", "at", "5")
+                .step(shuffle)
+                .step("spread-cull", "role", "A", "at", "15");
+    }
+
+    @Test
+    void a_place_relied_on_but_destroyed() {
+        List<Hint> hints = Hints.of(
+                reliedOn("spectator-riffle").plan(),
+                reliedOn("spectator-riffle").trace());
+
+        assertThat(hints).extracting(Hint::rule).containsExactly(Hint.Rule.PLACE_DESTROYED);
+        assertThat(hints.get(0).text()).contains("in step 2 has lost it");
+        assertThat(hints.get(0).step()).isEqualTo(2);
+        assertThat(rules(reliedOn("false-shuffle"))).isEmpty();
+    }
+
+    @Test
+    void special_and_reversed_cards_handed_out() {
+        assertThat(rules(Script.deck(0).extra("none", "KH/AC QS 2S").step("hand-over")))
+                .containsExactly(Hint.Rule.HANDED_OUT_SPECIAL, Hint.Rule.NOT_EXAMINABLE);
+        assertThat(rules(Script.deck(0).extra("none", "KH QS 2S").step("hand-over")))
+                .isEmpty();
+        assertThat(rules(Script.deck(9).step("turn-card", "at", "4").step("hand-over")))
+                .containsExactly(Hint.Rule.HANDED_OUT_REVERSED);
+        assertThat(rules(Script.deck(9)
+                        .step("turn-card", "at", "4")
+                        .step("turn-card", "at", "4")
+                        .step("hand-over")))
+                .isEmpty();
+    }
+
+    private static Script shown(String cards) {
+        return Script.deck(0).extra("none", cards).step("turn-over").step("hidden-third", "pile", "deck");
+    }
+
+    @Test
+    void a_face_seen_twice_in_one_count() {
+        assertThat(rules(shown("KH QS 2S 5D"))).containsExactly(Hint.Rule.CARD_SHOWN_TWICE);
+        assertThat(rules(shown("KH KH KH KH"))).isEmpty();
     }
 
     @Test

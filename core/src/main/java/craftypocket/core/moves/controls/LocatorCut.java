@@ -27,7 +27,7 @@ final class LocatorCut extends Move {
                 "locator-cut",
                 Family.CONTROLS,
                 "Cut to a card by touch",
-                Profile.secret(2, ""),
+                Profile.secret(2, "").coveredBy(Profile.Cover.REASON),
                 new Words(
                         "Cut {pile} at {role}, found by touch, and bring it to {end}.",
                         "A complete cut: the marked card is on the bottom or on top, whatever was done to the deck before.",

@@ -22,7 +22,7 @@ final class PalmReplace extends Move {
                 "palm-replace",
                 Family.CONTROLS,
                 "Replace palmed cards",
-                Profile.secret(3, "from behind"),
+                Profile.secret(3, "from behind").coveredBy(Profile.Cover.ELSEWHERE),
                 new Words(
                         "Put the cards from {palm} back on {pile} as you take it.",
                         "The palmed cards are on top again, in order.",

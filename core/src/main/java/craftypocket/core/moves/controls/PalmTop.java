@@ -23,7 +23,7 @@ final class PalmTop extends Move {
                 "palm-top",
                 Family.CONTROLS,
                 "Palm off the top",
-                Profile.secret(4, "from below and from behind"),
+                Profile.secret(4, "from below and from behind").coveredBy(Profile.Cover.ELSEWHERE),
                 new Words(
                         "Palm the top {count} of {pile} to {palm}.",
                         "The cards leave the deck unseen; it is short of them until they are back.",

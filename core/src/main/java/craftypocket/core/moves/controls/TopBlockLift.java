@@ -24,7 +24,7 @@ final class TopBlockLift extends Move {
                 "top-block-lift",
                 Family.CONTROLS,
                 "Lift the wanted card to the top",
-                Profile.secret(3, "from in front"),
+                Profile.secret(3, "from in front").coveredBy(Profile.Cover.ELSEWHERE),
                 new Words(
                         "Before {pile} is squared, lift {role} out of the larger packet to the top.",
                         "The cards that fell on it end below it; all others keep their order.",

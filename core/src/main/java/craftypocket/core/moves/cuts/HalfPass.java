@@ -21,7 +21,7 @@ final class HalfPass extends Move {
                 "half-pass",
                 Family.CUTS,
                 "Turn over below the break",
-                Profile.secret(4, "from the sides"),
+                Profile.secret(4, "from the sides").coveredBy(Profile.Cover.ELSEWHERE),
                 new Words(
                         "Turn over secretly what lies below the break in {pile}.",
                         "The cards below the break lie the other way up, in reverse order.",

@@ -21,7 +21,7 @@ final class Pass extends Move {
                 "pass",
                 Family.CUTS,
                 "Pass at the break",
-                Profile.secret(5, "from above and from the right"),
+                Profile.secret(5, "from above and from the right").coveredBy(Profile.Cover.ELSEWHERE),
                 new Words(
                         "Pass: exchange the halves of {pile} at the break, unseen.",
                         "As a cut at the break, but the deck seems not to have been cut.",

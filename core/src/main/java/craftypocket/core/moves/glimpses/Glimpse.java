@@ -35,7 +35,7 @@ final class Glimpse extends Move {
                 "glimpse",
                 Family.GLIMPSES,
                 "Glimpse",
-                Profile.secret(2, "from beside you"),
+                Profile.secret(2, "from beside you").coveredBy(Profile.Cover.REASON),
                 new Words(
                         "Glimpse {where} of {pile}.",
                         "You learn the name of one card. No card moves.",

@@ -28,7 +28,7 @@ final class PeekByStep extends Move {
                 "peek-by-step",
                 Family.GLIMPSES,
                 "Read the card above the break",
-                Profile.secret(3, "from behind"),
+                Profile.secret(3, "from behind").coveredBy(Profile.Cover.REASON),
                 new Words(
                         "Turn the break in {pile} into a step and read the card above it, {cover}.",
                         "You learn the name of the card directly above the break. No card moves, and the break is let go.",

@@ -33,7 +33,7 @@ final class Load extends Move {
                 "load",
                 Family.LOADS,
                 "Load",
-                Profile.secret(4, "from the side of the hand"),
+                Profile.secret(4, "from the side of the hand").coveredBy(Profile.Cover.ELSEWHERE),
                 new Words(
                         "Load the cards from {from} into {to}, {fold}.",
                         "All cards of the one place go to the other, in order. The deck stays short of them.",

@@ -30,7 +30,7 @@ final class DoubleSpellCut extends Move {
                 "double-spell-cut",
                 Family.REVEALS,
                 "Cut for a double spelling",
-                Profile.secret(3, ""),
+                Profile.secret(3, "").coveredBy(Profile.Cover.REASON),
                 new Words(
                         "Look through the faces of {pile}: count the letters of {role} from the face, read the next card as {first}, count its letters from it on, and cut there ({language}).",
                         "As many cards as both names have letters come to the top: the one name spells to the one card, then the other to the selection.",

@@ -27,7 +27,7 @@ final class FindOrderCard extends Move {
                 "find-order-card",
                 Family.REVEALS,
                 "Find the next card of the order",
-                Profile.secret(2, ""),
+                Profile.secret(2, "").coveredBy(Profile.Cover.REASON),
                 new Words(
                         "Look through {pile} for {key}: the next card of {slug} below it is taken for {role}.",
                         "You learn a name: the true one as long as the shuffles have left the order whole. No card moves.",

@@ -1,0 +1,95 @@
+package craftypocket.core.advise;
+
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.routine.Look;
+import craftypocket.core.routine.RoleKind;
+import craftypocket.core.run.Plan;
+import craftypocket.core.run.Trace;
+
+/** What people look at. */
+final class AttentionRules extends Rules {
+
+    AttentionRules(Plan plan, Trace trace) {
+        super(plan, trace);
+    }
+
+    @Override
+    void look() {
+        keyShown();
+        for (int i = 0; i < steps(); i++) {
+            if (done(i) && step(i).move().profile().secret()) {
+                hands(i);
+                cover(i);
+            }
+            shownTwice(i);
+        }
+    }
+
+    private void keyShown() {
+        for (int i = 0; i < steps(); i++) {
+            boolean deal = step(i).move().family() == Family.REVEALS
+                    || step(i).move().id().equals("deal-past-key");
+            for (int role = 0; role < plan().cast().parts().size() && !deal; role++) {
+                boolean key = plan().routine().roles().get(role).kind() == RoleKind.KEY;
+                int card = after(i).roles().get(role).card();
+                if (key
+                        && after(i).shown().stream()
+                                .anyMatch(s -> !s.onlyPerformer() && s.front() && s.card() == card)) {
+                    add(
+                            Hint.Rule.KEY_SHOWN,
+                            i,
+                            "Your key is seen by everybody here. Keep the face tipped down, or show another card.",
+                            "A card that is seen beside the selection is remembered.");
+                }
+            }
+        }
+    }
+
+    private void hands(int index) {
+        boolean must = step(index).move().profile().cover() == Profile.Cover.REASON;
+        if (!must && step(index).step().look() == Look.HANDS) {
+            add(
+                    Hint.Rule.LOOKS_AT_HANDS,
+                    index,
+                    "You look at your hands while you do what must not be noticed. Look at the people until it is done.",
+                    "Everybody looks where you look.");
+        }
+    }
+
+    private void cover(int index) {
+        boolean needed = step(index).move().profile().cover() == Profile.Cover.ELSEWHERE;
+        Look look = step(index).step().look();
+        boolean led = look == Look.PEOPLE || look == Look.AWAY;
+        if (needed && !led && !drawsEyes(index - 1) && !drawsEyes(index + 1)) {
+            add(
+                    Hint.Rule.NOTHING_COVERS,
+                    index,
+                    "Nothing covers this: put it beside something that they do or see, or look at the people and speak.",
+                    "What must not be seen is done while something else is looked at.");
+        }
+    }
+
+    /** Whether a step gives people something else to look at. */
+    private boolean drawsEyes(int index) {
+        return index >= 0
+                && index < steps()
+                && done(index)
+                && (step(index).move().profile().actor() == Profile.Actor.SPECTATOR
+                        || step(index).move().family() == Family.REVEALS
+                        || cameToSpectator(index)
+                        || !seenByAll(index).isEmpty());
+    }
+
+    private void shownTwice(int index) {
+        for (Advice advice : Displays.advice(plan().pack(), before(index), after(index))) {
+            if (advice.rule().equals(Displays.SHOWN_TWICE)) {
+                add(
+                        Hint.Rule.CARD_SHOWN_TWICE,
+                        index,
+                        advice.text(),
+                        "A face that is seen twice says that the count is not what it seems.");
+            }
+        }
+    }
+}

@@ -1,0 +1,54 @@
+package craftypocket.core.advise;
+
+import craftypocket.core.moves.Family;
+import craftypocket.core.run.Plan;
+import craftypocket.core.run.Trace;
+import java.util.Set;
+
+/** What is left when the last step is done. */
+final class EndingRules extends Rules {
+
+    EndingRules(Plan plan, Trace trace) {
+        super(plan, trace);
+    }
+
+    @Override
+    void look() {
+        ending();
+    }
+
+    private void ending() {
+        int last = steps() - 1;
+        if (last < 0) {
+            return;
+        }
+        Trace.Moment end = after(last);
+        boolean bare = last == 0 || step(last - 1).move().family() != Family.REVEALS;
+        if (Set.of("turn-it-over", "top-card-turn").contains(step(last).move().id()) && bare) {
+            add(
+                    Hint.Rule.NO_DRAMA,
+                    last,
+                    "It ends with “just there it is”. Let them name the card first, spell to it, or find it somewhere else.",
+                    "A reveal needs a moment in which everybody knows what would be impossible.");
+        }
+        long special =
+                plan().pack().cards().stream().filter(card -> !card.regular()).count();
+        if (special > 0) {
+            add(
+                    Hint.Rule.NOT_EXAMINABLE,
+                    last,
+                    "At the end there are " + (special == 1 ? "one special card" : special + " special cards")
+                            + " on the table. Have a way to get rid of them, or put them away at once.",
+                    "What was impossible will be picked up and looked at.");
+        }
+        int away = away(end);
+        if (away > 0) {
+            add(
+                    Hint.Rule.CARDS_AWAY,
+                    last,
+                    (away == 1 ? "One card is" : away + " cards are")
+                            + " still away from the deck at the end. Put it on the reset list.",
+                    "The next table starts with what this one left.");
+        }
+    }
+}

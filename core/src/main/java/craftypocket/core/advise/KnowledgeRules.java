@@ -1,0 +1,79 @@
+package craftypocket.core.advise;
+
+import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.moves.Remark;
+import craftypocket.core.run.Obstacle;
+import craftypocket.core.run.Plan;
+import craftypocket.core.run.Trace;
+
+/** What the performer would have to know. */
+final class KnowledgeRules extends Rules {
+
+    KnowledgeRules(Plan plan, Trace trace) {
+        super(plan, trace);
+    }
+
+    @Override
+    void look() {
+        margins();
+        for (int i = 0; i < steps(); i++) {
+            int at = i;
+            after(i).broken().flatMap(Obstacle::unknown).ifPresent(unknown -> {
+                if (unknown.name()) {
+                    nameMissing(at, unknown.role());
+                } else {
+                    placeMissing(at, unknown.role());
+                }
+            });
+        }
+    }
+
+    private void margins() {
+        for (int i = 0; i < steps(); i++) {
+            for (Remark remark : step(i).remarks()) {
+                if (remark.warning() && step(i).move().id().equals("announce-past")) {
+                    add(
+                            Hint.Rule.NO_MARGIN,
+                            i,
+                            remark.text(),
+                            "Two cards past the key at least, and what your estimate may be off.");
+                }
+            }
+        }
+    }
+
+    private void nameMissing(int index, int role) {
+        add(
+                Hint.Rule.NAME_NEVER_LEARNT,
+                index,
+                "You need the name of " + plan().cast().part(role).label()
+                        + " here, and nothing before tells it to you. Glimpse it, or look it up beside a card you know.",
+                "Where a card is and what it is are two things to find out.");
+    }
+
+    private void placeMissing(int index, int role) {
+        int by = lostBy(index, role);
+        String label = plan().cast().part(role).label();
+        add(
+                Hint.Rule.PLACE_DESTROYED,
+                index,
+                by < 0
+                        ? "You rely on the place of " + label
+                                + " here, and never knew it. Control it, or find it first."
+                        : "You rely on the place of " + label + " here, and “"
+                                + step(by).move().name() + "” in step " + (by + 1)
+                                + " has lost it. Do something else there that keeps it.",
+                "A place holds only as long as every step after it keeps it.");
+    }
+
+    /** The last step before this one after which the role's place was no longer known; -1 when it never was. */
+    private int lostBy(int index, int role) {
+        for (int i = index - 1; i >= 0; i--) {
+            if (before(i).roles().get(role).placeKnown() == PlaceKnowledge.EXACT
+                    && after(i).roles().get(role).placeKnown() != PlaceKnowledge.EXACT) {
+                return i;
+            }
+        }
+        return -1;
+    }
+}

@@ -1,0 +1,109 @@
+package craftypocket.core.advise;
+
+import craftypocket.core.cards.CardText;
+import craftypocket.core.layout.Place;
+import craftypocket.core.moves.Family;
+import craftypocket.core.routine.RoleKind;
+import craftypocket.core.run.Plan;
+import craftypocket.core.run.Trace;
+import craftypocket.core.settings.Amount;
+import craftypocket.core.settings.Setting;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Set;
+
+/** What is done too often. */
+final class RepetitionRules extends Rules {
+
+    /** After three repeats of one packet effect the method starts to show. */
+    private static final int REPEATS = 3;
+
+    /** An order of cards survives two real riffles, hardly a third. */
+    private static final int RIFFLES = 2;
+
+    /** A key and its neighbour survive a few overhand shuffles, not many. */
+    private static final int OVERHANDS = 4;
+
+    RepetitionRules(Plan plan, Trace trace) {
+        super(plan, trace);
+    }
+
+    @Override
+    void look() {
+        repeats();
+        shuffles(
+                "spectator-riffle",
+                RIFFLES,
+                Hint.Rule.THIRD_RIFFLE,
+                follows(RoleKind.SLUG),
+                "This is riffle number %d over your order of cards. Let them riffle twice at most.",
+                "A third riffle mixes the order itself.");
+        shuffles(
+                "spectator-overhand",
+                OVERHANDS,
+                Hint.Rule.OVERHANDS_OVER_KEY,
+                follows(RoleKind.KEY),
+                "This is overhand shuffle number %d over your key and its neighbour. Stop them after a few.",
+                "Each shuffle parts two neighbours with a chance of about one in nine.");
+        sameForce();
+    }
+
+    private void repeats() {
+        Map<Place, Integer> counts = new HashMap<>();
+        for (int i = 0; i < steps(); i++) {
+            boolean counted = step(i).move().family() == Family.COUNTS
+                    && after(i).passed().isPresent()
+                    && after(i).passed().get().seeming() > 1;
+            if (done(i) && counted) {
+                int times = counts.merge(after(i).passed().get().place(), 1, Integer::sum);
+                if (times == REPEATS + 1) {
+                    add(
+                            Hint.Rule.FOURTH_REPEAT,
+                            i,
+                            "This packet is counted for the fourth time. End after the third, or change what is seen.",
+                            "After three repeats the method starts to show.");
+                }
+            }
+        }
+    }
+
+    private void shuffles(String move, int most, Hint.Rule rule, boolean matters, String text, String reason) {
+        int before = 0;
+        for (int i = 0; i < steps(); i++) {
+            Setting times = step(i).move().settings().named("times").orElse(null);
+            if (step(i).move().id().equals(move) && times != null) {
+                Amount stated = step(i).values().amount(times);
+                int all = before + (stated.kind() == Amount.Kind.ANY ? most + 1 : stated.high());
+                if (matters && before <= most && all > most) {
+                    add(rule, i, String.format(text, all), reason);
+                }
+                before = all;
+            }
+        }
+    }
+
+    private boolean follows(RoleKind kind) {
+        return plan().routine().roles().stream().anyMatch(role -> role.kind() == kind);
+    }
+
+    /** A card that is forced a second time on the same people. */
+    private void sameForce() {
+        Set<Integer> forced = new HashSet<>();
+        for (int i = 0; i < steps(); i++) {
+            Setting role = step(i).move().settings().named("role").orElse(null);
+            if (step(i).move().family() != Family.FORCES || role == null || !done(i)) {
+                continue;
+            }
+            int card = after(i).roles().get(step(i).values().of(role)).card();
+            if (!forced.add(card)) {
+                add(
+                        Hint.Rule.SAME_FORCE_CARD,
+                        i,
+                        "The " + CardText.name(plan().pack().card(card))
+                                + " has been forced on these people already. Force another card.",
+                        "A card that comes up twice gives away that it was not chosen.");
+            }
+        }
+    }
+}
