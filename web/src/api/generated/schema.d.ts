@@ -180,6 +180,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/reckoner/cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cut"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckoner/double-spell": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["doubleSpell"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/reckoner/fit": {
         parameters: {
             query?: never;
@@ -196,6 +228,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/reckoner/letters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["letters"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/reckoner/odds": {
         parameters: {
             query?: never;
@@ -204,6 +252,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["odds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckoner/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["order"];
         put?: never;
         post?: never;
         delete?: never;
@@ -549,6 +613,20 @@ export interface components {
             /** Format: int32 */
             running: number;
         };
+        CutDocument: {
+            /** Format: int32 */
+            depth: number;
+        };
+        DoubleSpellDocument: {
+            /** Format: int32 */
+            cut: number;
+            /** Format: int32 */
+            first: number;
+            /** Format: int32 */
+            firstFromFace: number;
+            /** Format: int32 */
+            selection: number;
+        };
         FamilyDocument: {
             id: string;
             label: string;
@@ -641,6 +719,10 @@ export interface components {
             /** Format: date-time */
             startedAt: string;
         };
+        LettersDocument: {
+            /** Format: int32 */
+            letters: number;
+        };
         MarkingDocument: {
             card: string;
             mark: string;
@@ -687,6 +769,16 @@ export interface components {
         };
         NewRoutine: {
             title: string;
+        };
+        NumberDocument: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: double */
+            share: number;
         };
         ObstacleDocument: {
             mend: string;
@@ -1451,6 +1543,72 @@ export interface operations {
             };
         };
     };
+    cut: {
+        parameters: {
+            query: {
+                cards?: number;
+                from: number;
+                to: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    doubleSpell: {
+        parameters: {
+            query: {
+                selection: string;
+                first: string;
+                language?: "ENGLISH" | "ENGLISH_SHORT" | "FRENCH" | "GERMAN" | "SPANISH" | "ITALIAN";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoubleSpellDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
     fit: {
         parameters: {
             query: {
@@ -1483,6 +1641,37 @@ export interface operations {
             };
         };
     };
+    letters: {
+        parameters: {
+            query: {
+                words: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LettersDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
     odds: {
         parameters: {
             query?: {
@@ -1502,6 +1691,38 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OddsDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    order: {
+        parameters: {
+            query?: {
+                cards?: number;
+                riffles?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NumberDocument"][];
                 };
             };
             /** @description default response */
@@ -1584,6 +1805,7 @@ export interface operations {
                 pack?: number;
                 cards?: number;
                 block?: number;
+                depth?: number;
             };
             header?: never;
             path?: never;

@@ -48,7 +48,44 @@ class ReckonerApiTest {
     }
 
     @Test
+    void words_cuts_and_orders() {
+        assertThat(get("/api/reckoner/letters?words=night+ferry!")
+                        .json()
+                        .path("letters")
+                        .asInt())
+                .isEqualTo(10);
+        // Common practice: eight of clubs 12 letters, queen of diamonds 15.
+        JsonNode spell = get("/api/reckoner/double-spell?selection=8C&first=QD").json();
+        assertThat(spell.path("firstFromFace").asInt()).isEqualTo(13);
+        assertThat(spell.path("cut").asInt()).isEqualTo(27);
+        assertThat(get("/api/reckoner/cut?from=18&to=1").json().path("depth").asInt())
+                .isEqualTo(17);
+        assertThat(get("/api/reckoner/thickness?pack=15.6&cards=52&depth=26")
+                        .json()
+                        .path("millimetres")
+                        .asDouble())
+                .isCloseTo(7.8, within(1e-9));
+        JsonNode hours = get("/api/reckoner/order?cards=12&riffles=1").json();
+        assertThat(hours).hasSize(12);
+        assertThat(hours.get(0).path("share").asDouble()).isZero();
+        assertThat(hours.get(6).path("share").asDouble()).isGreaterThan(0.9995);
+    }
+
+    @Test
     void what_cannot_be_reckoned_is_refused() {
+        assertThat(get("/api/reckoner/order?cards=14").status()).isBetween(400, 422);
+        assertThat(get("/api/reckoner/cut?from=53&to=1")
+                        .json()
+                        .at("/problems/0/field")
+                        .asString())
+                .isEqualTo("from");
+        assertThat(get("/api/reckoner/double-spell?selection=8C&first=JOKER")
+                        .json()
+                        .at("/problems/0/field")
+                        .asString())
+                .isEqualTo("first");
+        assertThat(get("/api/reckoner/letters?words=" + "x".repeat(101)).status())
+                .isBetween(400, 422);
         assertThat(get("/api/reckoner/odds?cards=1").status()).isBetween(400, 422);
         assertThat(get("/api/reckoner/safe-number?depth=none&error=3").status()).isBetween(400, 422);
         assertThat(get("/api/reckoner/spelling?language=SEAGULL").status()).isBetween(400, 422);

@@ -1,23 +1,32 @@
 package craftypocket.app.reckoner;
 
 import craftypocket.app.http.AnswersWithProblems;
+import craftypocket.app.http.Refusal;
 import craftypocket.core.cards.Card;
 import craftypocket.core.cards.CardText;
 import craftypocket.core.cards.Pack;
+import craftypocket.core.cards.Side;
+import craftypocket.core.moves.AllMoves;
 import craftypocket.core.reckon.CardSize;
+import craftypocket.core.reckon.CyclicOrder;
+import craftypocket.core.reckon.DoubleSpell;
 import craftypocket.core.reckon.Overhands;
 import craftypocket.core.reckon.Riffles;
 import craftypocket.core.reckon.SafeNumber;
 import craftypocket.core.reckon.Spelling;
 import craftypocket.core.reckon.Thickness;
+import craftypocket.core.settings.Problem;
+import craftypocket.core.solve.OrderUnderRiffles;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -50,7 +59,22 @@ class ReckonerController {
 
     record SpelledDocument(int letters, @NotNull List<String> cards) {}
 
+    /**
+     * @param card what one card measures, in millimetres
+     * @param cards how many cards the block has
+     * @param millimetres how thick the cards that were asked for lie
+     */
     record ThicknessDocument(double card, int cards, double millimetres) {}
+
+    /** How often the card of a number is found after riffles: a share of a sample, with its 95 % interval. */
+    record NumberDocument(int number, double share, double low, double high) {}
+
+    record LettersDocument(int letters) {}
+
+    /** Two names spelled one after the other: their letters, where the first card lies from the face, how many to cut. */
+    record DoubleSpellDocument(int selection, int first, int firstFromFace, int cut) {}
+
+    record CutDocument(int depth) {}
 
     record FitDocument(
             boolean poker,
@@ -117,10 +141,73 @@ class ReckonerController {
             @RequestParam(defaultValue = "5")
                     @Min(value = 0, message = "at least 0")
                     @Max(value = 60, message = "at most 60")
-                    double block) {
+                    double block,
+            @RequestParam(defaultValue = "26")
+                    @Min(value = 0, message = "at least 0")
+                    @Max(value = 104, message = "at most 104")
+                    int depth) {
         double card = Thickness.ofCard(pack, cards);
-        int depth = Thickness.cards(block, card);
-        return new ThicknessDocument(card, depth, Thickness.of(depth, card));
+        return new ThicknessDocument(card, Thickness.cards(block, card), Thickness.of(depth, card));
+    }
+
+    /** An order of cards on top of 52 under real riffles, by the number that was thought of. */
+    @GetMapping("/order")
+    List<NumberDocument> order(
+            @RequestParam(defaultValue = "12")
+                    @Min(value = 2, message = "at least 2")
+                    @Max(value = OrderUnderRiffles.MOST_IN_ORDER, message = "at most 13")
+                    int cards,
+            @RequestParam(defaultValue = "2")
+                    @Min(value = 0, message = "at least 0")
+                    @Max(value = OrderUnderRiffles.MOST_RIFFLES, message = "at most 5")
+                    int riffles) {
+        return OrderUnderRiffles.byNumber(Pack.of52().size(), cards, riffles, AllMoves.CATALOGUE).stream()
+                .map(odds -> new NumberDocument(odds.number(), odds.share(), odds.low(), odds.high()))
+                .toList();
+    }
+
+    /** How many cards are dealt when these words are spelled. */
+    @GetMapping("/letters")
+    LettersDocument letters(@RequestParam @Size(max = 100, message = "at most 100 letters") String words) {
+        return new LettersDocument(Spelling.letters(words));
+    }
+
+    /** Where to cut so that one name spells to its card, and then the selection's name to the selection. */
+    @GetMapping("/double-spell")
+    DoubleSpellDocument doubleSpell(
+            @RequestParam String selection,
+            @RequestParam String first,
+            @RequestParam(defaultValue = "ENGLISH") Spelling.Language language) {
+        DoubleSpell spell = DoubleSpell.of(face("selection", selection), face("first", first), language.ordinal());
+        return new DoubleSpellDocument(spell.selection(), spell.first(), spell.firstFromFace(), spell.cut());
+    }
+
+    private static Side face(String field, String text) {
+        return CardText.read(text).filter(side -> side.kind() == Side.Kind.FACE).orElseThrow(() -> {
+            Problem problem =
+                    new Problem(field, text, "it must be a card with a name", "Write a code such as QC, 10H or Q♣");
+            return new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, "No such card", problem.sentence(), List.of(problem));
+        });
+    }
+
+    /** How deep a complete cut brings a card from one place to another. */
+    @GetMapping("/cut")
+    CutDocument cut(
+            @RequestParam(defaultValue = "52")
+                    @Min(value = 2, message = "at least 2")
+                    @Max(value = 104, message = "at most 104")
+                    int cards,
+            @RequestParam @Min(value = 1, message = "at least 1") @Max(value = 104, message = "at most 104") int from,
+            @RequestParam @Min(value = 1, message = "at least 1") @Max(value = 104, message = "at most 104") int to) {
+        if (Math.max(from, to) > cards) {
+            Problem problem = new Problem(
+                    from > cards ? "from" : "to",
+                    String.valueOf(Math.max(from, to)),
+                    "there are " + cards + " cards",
+                    "Write a number up to " + cards);
+            throw new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, "No such place", problem.sentence(), List.of(problem));
+        }
+        return new CutDocument(CyclicOrder.depth(cards, from, to));
     }
 
     /** Whether cards go flat into a holder of this inner size, in millimetres. */

@@ -59,6 +59,34 @@ public final class Checks {
         };
     }
 
+    /** Below the key, and on from the top after the bottom, the first card of the slug that comes is the wanted one. */
+    public static Check nextOfOrder(int key, int slug, int wanted) {
+        return hands -> {
+            if (hands.cardOf(key) < 0 || hands.cardOf(wanted) < 0) {
+                return false;
+            }
+            int place = hands.placeOf(hands.cardOf(key));
+            int size = hands.size(place);
+            int at = hands.positionIn(place, hands.cardOf(key));
+            for (int below = 1; below < size; below++) {
+                int card = hands.card(place, 1 + (at - 1 + below) % size);
+                if (isOneOf(hands.slug(slug), card)) {
+                    return card == hands.cardOf(wanted);
+                }
+            }
+            return false;
+        };
+    }
+
+    private static boolean isOneOf(int[] cards, int card) {
+        for (int each : cards) {
+            if (each == card) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     public static Check nameKnown(int knower, int role) {
         return hands -> hands.cardOf(role) >= 0 && hands.knowsName(knower, role);
     }

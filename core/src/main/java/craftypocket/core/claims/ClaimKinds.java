@@ -6,6 +6,7 @@ import craftypocket.core.claims.kinds.DirectlyAbove;
 import craftypocket.core.claims.kinds.DirectlyBelow;
 import craftypocket.core.claims.kinds.Lies;
 import craftypocket.core.claims.kinds.NameKnown;
+import craftypocket.core.claims.kinds.NextOfOrder;
 import craftypocket.core.claims.kinds.OnlyFaceUp;
 import craftypocket.core.claims.kinds.PileOrder;
 import craftypocket.core.claims.kinds.PileSize;
@@ -32,7 +33,8 @@ public final class ClaimKinds {
             new SameCard(),
             new PileOrder(),
             new AllLie(),
-            new Together());
+            new Together(),
+            new NextOfOrder());
 
     private ClaimKinds() {}
 

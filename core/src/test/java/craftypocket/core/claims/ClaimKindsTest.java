@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import craftypocket.core.Script;
+import craftypocket.core.routine.RoleKind;
 import craftypocket.core.settings.ProblemsFound;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -20,6 +21,28 @@ class ClaimKindsTest {
     private static boolean holds(Script script) {
         List<Boolean> outcomes = script.trace().outcomes();
         return outcomes.get(0);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        // Key, wanted, cards cut off. The order is AS 4S 7S, at 1, 4 and 7 of ten cards.
+        "AS, 4S, 1, true",
+        "AS, 7S, 1, false",
+        "4S, 7S, 1, true",
+        "7S, AS, 1, true",
+        "AS, 4S, 2, true",
+        "AS, 4S, 5, true",
+        "4S, AS, 7, false"
+    })
+    void the_next_card_of_an_order_is_looked_for_as_in_a_ring(String key, String wanted, int cut, boolean expected) {
+        Script script = Script.deck(10)
+                .role("S", RoleKind.SLUG, "", "AS 4S 7S")
+                .role("K", RoleKind.KEY, "", key)
+                .role("A", RoleKind.KEY, "", wanted)
+                .step("complete-cut", "depth", String.valueOf(cut))
+                .claim("next-of-order", "role", "A", "key", "K", "slug", "S");
+
+        assertThat(holds(script)).isEqualTo(expected);
     }
 
     @ParameterizedTest

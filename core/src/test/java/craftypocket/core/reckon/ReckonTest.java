@@ -4,6 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import craftypocket.core.cards.CardText;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class ReckonTest {
@@ -27,6 +32,43 @@ class ReckonTest {
             assertThat(safe.covers(number)).as("number %d", number).isEqualTo(right);
         }
         assertThat(SafeNumber.firstFailingDepth(21)).isEqualTo(20);
+    }
+
+    /** Worked by hand: eight of clubs on the face, queen of diamonds thirteenth from it. Common practice: 12 and 15 letters. */
+    @Test
+    void a_double_spelling_cuts_both_names_to_the_top() {
+        DoubleSpell spell = DoubleSpell.of(
+                CardText.read("8C").orElseThrow(),
+                CardText.read("QD").orElseThrow(),
+                Spelling.Language.ENGLISH.ordinal());
+
+        assertThat(spell.firstFromFace()).isEqualTo(13);
+        assertThat(spell.first()).isEqualTo(15);
+        assertThat(spell.cut()).isEqualTo(27);
+    }
+
+    @Test
+    void a_complete_cut_turns_the_ring() {
+        // Worked by hand: key at 17 of 52, selection at 18; cut off 20.
+        assertThat(CyclicOrder.after(52, 17, 20)).isEqualTo(49);
+        assertThat(CyclicOrder.after(52, 18, 20)).isEqualTo(50);
+        assertThat(CyclicOrder.after(52, 18, 17)).isEqualTo(1);
+        assertThat(CyclicOrder.depth(52, 18, 1)).isEqualTo(17);
+    }
+
+    @Test
+    void the_depth_of_a_cut_brings_every_card_to_every_place() {
+        for (int from = 1; from <= 10; from++) {
+            for (int to = 1; to <= 10; to++) {
+                int depth = CyclicOrder.depth(10, from, to);
+                List<Integer> deck =
+                        new ArrayList<>(IntStream.rangeClosed(1, 10).boxed().toList());
+                Collections.rotate(deck, -depth);
+
+                assertThat(deck.indexOf(from) + 1).isEqualTo(to);
+                assertThat(CyclicOrder.after(10, from, depth)).isEqualTo(to);
+            }
+        }
     }
 
     @Test

@@ -1,5 +1,7 @@
 package craftypocket.core.moves.reveals;
 
+import craftypocket.core.claims.Check;
+import craftypocket.core.claims.Checks;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Knower;
 import craftypocket.core.layout.PlaceKnowledge;
@@ -40,33 +42,15 @@ final class FindOrderCard extends Move {
         return List.of(Needs.isIn(pile, key, values), Needs.nameKnown(key, values), Needs.chosen(role, values));
     }
 
-    private boolean found(Hands hands, Values values) {
-        int place = values.of(pile);
-        int size = hands.size(place);
-        int at = hands.positionIn(place, hands.cardOf(values.of(key)));
-        for (int below = 1; below < size && at > 0; below++) {
-            int card = hands.card(place, 1 + (at - 1 + below) % size);
-            if (isOneOf(hands.slug(values.of(slug)), card)) {
-                return card == hands.cardOf(values.of(role));
-            }
-        }
-        return false;
-    }
-
-    private static boolean isOneOf(int[] cards, int card) {
-        for (int each : cards) {
-            if (each == card) {
-                return true;
-            }
-        }
-        return false;
+    private Check found(Values values) {
+        return Checks.nextOfOrder(values.of(key), values.of(slug), values.of(role));
     }
 
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         hands.glimpse(place, hands.positionIn(place, hands.cardOf(values.of(key))));
-        if (found(hands, values)) {
+        if (found(values).holds(hands)) {
             hands.learnName(Knower.PERFORMER, values.of(role));
             hands.knowPlace(values.of(role), PlaceKnowledge.EXACT);
         }
@@ -75,7 +59,7 @@ final class FindOrderCard extends Move {
     @Override
     public List<Expectation> expectations(Values values) {
         return List.of(new Expectation(
-                hands -> found(hands, values),
+                found(values),
                 "The next card of the order below " + values.roleLabel(key) + " is " + values.roleLabel(role),
                 true));
     }
