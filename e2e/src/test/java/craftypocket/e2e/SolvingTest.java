@@ -74,20 +74,6 @@ class SolvingTest extends InBrowser {
     }
 
     @Test
-    void the_reckoner_answers_as_numbers_change() throws IOException {
-        visit("/reckoner");
-        Locator safe = page.getByLabel("Number past the key");
-        assertThat(safe).containsText("announce 22 or more");
-
-        safe.getByLabel("±").fill("5");
-
-        assertThat(safe).containsText("announce 24 or more");
-        assertThat(page.getByLabel("How random is it?")).containsText("33.4 % from random");
-        page.getByLabel("Unequal packets riffled").getByLabel("26: 50 %").click();
-        assertThat(page.getByLabel("Unequal packets riffled")).containsText("top stays in 50 %");
-    }
-
-    @Test
     void a_hint_leads_to_its_step_and_can_be_put_aside() throws IOException {
         openDemo("Always on deck");
         newRoutine("Just there it is");

@@ -1,0 +1,1 @@
+export { addClaim, addStep, newClaimSpec, newStep } from './edits'

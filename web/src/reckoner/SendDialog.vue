@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { useCatalogue } from '@/api/catalogue'
+import { answered, api, type RoutineEntry } from '@/api/client'
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { withSent, type Sent } from './sent'
+
+/** What is to be sent; the dialog is open as long as there is something. */
+const sent = defineModel<Sent | undefined>('sent', { required: true })
+
+const router = useRouter()
+const catalogue = useCatalogue()
+const typed = ref('')
+const failure = ref('')
+
+const routines = useQuery({
+  queryKey: ['routines'],
+  queryFn: () => answered(api.GET('/api/routines')),
+  enabled: computed(() => !!sent.value),
+})
+const found = computed(() =>
+  (routines.data.value ?? []).filter((r) => r.title.toLowerCase().includes(typed.value.trim().toLowerCase())),
+)
+
+async function send(entry: RoutineEntry): Promise<void> {
+  const path = { id: entry.id }
+  failure.value = ''
+  try {
+    const stored = await answered(api.GET('/api/routines/{id}', { params: { path } }))
+    await answered(
+      api.PUT('/api/routines/{id}', {
+        params: { path, header: { 'If-Match': `"${stored.version}"` } },
+        body: withSent(stored.routine, sent.value!, catalogue.value),
+      }),
+    )
+    close()
+    await router.push(`/bench/${entry.id}`)
+  } catch (thrown) {
+    failure.value = (thrown as Error).message
+  }
+}
+
+function close(): void {
+  sent.value = undefined
+  typed.value = ''
+}
+</script>
+
+<template>
+  <Dialog :open="!!sent" class="relative z-50" @close="close">
+    <div class="fixed inset-0 bg-black/40" aria-hidden="true" />
+    <div class="fixed inset-0 flex items-start justify-center p-4 pt-20">
+      <DialogPanel class="w-full max-w-md rounded-xl bg-paper p-5">
+        <DialogTitle class="text-xl">Send to a routine</DialogTitle>
+        <p class="text-sm text-soft">It goes to the end of the routine, which then opens on the Bench.</p>
+        <label class="mt-3 block text-sm font-semibold" for="send-find">Find a routine</label>
+        <input id="send-find" v-model="typed" class="w-full field" autocomplete="off" />
+        <p v-if="failure" role="alert" class="mt-2 text-sm font-semibold text-broken">{{ failure }}</p>
+        <ul class="mt-3 max-h-72 overflow-y-auto">
+          <li v-for="entry in found" :key="entry.id">
+            <button
+              class="w-full truncate rounded px-2 py-1.5 text-left hover:bg-brass/15"
+              @click="send(entry)"
+            >
+              {{ entry.title }}
+            </button>
+          </li>
+        </ul>
+        <p v-if="found.length === 0 && routines.data.value" class="text-soft">No routine is called so.</p>
+        <button class="mt-3 btn" @click="close">Cancel</button>
+      </DialogPanel>
+    </div>
+  </Dialog>
+</template>

@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { RunningDeck } from '@/deck'
+import { computed, ref } from 'vue'
+import { usePictured } from '../pictured'
+import ReckonTile from '../ReckonTile.vue'
+
+const packet = ref(4)
+/** As many cards are switched as lie above the break. */
+const under = computed(() => Math.max(1, packet.value - 1))
+const sent = computed(() => ({
+  steps: [{ move: 'hold-break', settings: { depth: String(under.value) } }, { move: 'add-on' }],
+}))
+const { answer: trace } = usePictured('add-on', () => [
+  13,
+  undefined,
+  { move: 'hold-break', settings: { depth: String(Math.min(12, under.value)) } },
+])
+</script>
+
+<template>
+  <ReckonTile
+    title="Switch by adding on"
+    :answer="`break under ${under}, switches ${under}`"
+    formula="A packet of P switches P − 1 cards over a break under P − 1."
+    source="Common practice."
+    :sent="sent"
+  >
+    <template #given>
+      <label
+        >Packet
+        <input v-model.number="packet" type="number" min="2" :max="12" class="w-16 field" />
+      </label>
+    </template>
+    <RunningDeck
+      v-if="trace"
+      :trace="{ ...trace, moments: trace.moments.slice(-1), outcomes: [] }"
+      :width="320"
+      :row-height="46"
+      :slot-height="20"
+      :slot-top="4"
+    />
+  </ReckonTile>
+</template>

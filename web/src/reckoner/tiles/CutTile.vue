@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { answered, api } from '@/api/client'
+import { RunningDeck } from '@/deck'
+import { computed, ref } from 'vue'
+import { useAsked } from '../asked'
+import { usePictured, type PicturedStep } from '../pictured'
+import ReckonTile from '../ReckonTile.vue'
+
+const props = defineProps<{ cards: number }>()
+
+const from = ref(18)
+const to = ref(1)
+const { answer: cut, refusal } = useAsked(
+  'cut',
+  () => [props.cards, from.value, to.value],
+  () =>
+    answered(
+      api.GET('/api/reckoner/cut', {
+        params: { query: { cards: props.cards, from: from.value, to: to.value } },
+      }),
+    ),
+)
+const depth = computed(() => String(cut.value?.depth ?? 0))
+const still: PicturedStep = { move: 'false-cut', settings: {} }
+const step = computed(() =>
+  depth.value === '0' ? still : { move: 'complete-cut', settings: { depth: depth.value } },
+)
+const { answer: trace } = usePictured('cut-picture', () => [props.cards, from.value, step.value])
+const sent = computed(() => ({
+  steps: depth.value === '0' ? [] : [step.value],
+  claim: { kind: 'position', settings: { nth: String(to.value) } },
+}))
+</script>
+
+<template>
+  <ReckonTile
+    title="Cut it there"
+    :answer="depth === '0' ? 'it is there already' : `cut off ${depth}`"
+    :refusal="refusal"
+    formula="(from − to), counted round the deck: a complete cut turns the order like a ring."
+    source="Follows from what a complete cut is."
+    :sent="sent"
+  >
+    <template #given>
+      <label
+        >Card at
+        <input v-model.number="from" type="number" min="1" :max="cards" class="w-16 field" />
+      </label>
+      <label
+        >is to be at
+        <input v-model.number="to" type="number" min="1" :max="cards" class="w-16 field" />
+      </label>
+    </template>
+    <RunningDeck v-if="trace" :trace="trace" :width="320" :row-height="74" :slot-height="18" :slot-top="20" />
+  </ReckonTile>
+</template>

@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { answered, api } from '@/api/client'
+import { computed, ref } from 'vue'
+import { useAsked } from '../asked'
+import { LANGUAGES, languageSetting, type Language } from '../languages'
+import ReckonTile from '../ReckonTile.vue'
+
+const selection = ref('8C')
+const first = ref('QD')
+const language = ref<Language>('ENGLISH')
+const { answer: spell, refusal } = useAsked(
+  'double',
+  () => [selection.value, first.value, language.value],
+  () =>
+    answered(
+      api.GET('/api/reckoner/double-spell', {
+        params: { query: { selection: selection.value, first: first.value, language: language.value } },
+      }),
+    ),
+)
+const sent = computed(() => ({
+  steps: [{ move: 'double-spell-cut', settings: { language: languageSetting(language.value) } }],
+  claim: { kind: 'position', settings: { nth: String(spell.value?.cut ?? 1) } },
+}))
+const from = (letters: number) => (letters - 0.5) * 9
+</script>
+
+<template>
+  <ReckonTile
+    title="Double spelling"
+    :answer="`cut ${spell?.cut ?? '…'} from the face`"
+    :refusal="refusal"
+    :formula="`${spell?.first ?? '…'} + ${spell?.selection ?? '…'} letters. The card that is spelled first lies ${spell?.firstFromFace ?? '…'}th from the face.`"
+    source="Worked by hand: with a card a letter, the two names end on the two cards."
+    :sent="sent"
+  >
+    <template #given>
+      <label
+        >Selection, on the face
+        <input v-model="selection" class="w-16 field" maxlength="4" autocomplete="off" />
+      </label>
+      <label
+        >Spelled first
+        <input v-model="first" class="w-16 field" maxlength="4" autocomplete="off" />
+      </label>
+      <label>
+        Language
+        <select v-model="language" class="field">
+          <option v-for="(label, name) in LANGUAGES" :key="name" :value="name">{{ label }}</option>
+        </select>
+      </label>
+    </template>
+    <svg
+      v-if="spell"
+      :viewBox="`0 0 ${Math.max(30, spell.cut + 2) * 9} 40`"
+      class="w-full"
+      role="img"
+      aria-label="The cut-off cards from the top: both names, a card a letter"
+    >
+      <rect
+        v-for="n in spell.cut"
+        :key="n"
+        :x="(n - 1) * 9 + 0.5"
+        y="4"
+        width="8"
+        height="18"
+        :fill="n <= spell.first ? 'var(--ribbon-2)' : 'var(--ribbon-1)'"
+        :stroke="n === spell.first || n === spell.cut ? 'currentColor' : 'none'"
+      />
+      <text :x="from(spell.first)" y="36" text-anchor="middle" font-size="12" fill="currentColor">
+        {{ first }}
+      </text>
+      <text :x="from(spell.cut)" y="36" text-anchor="middle" font-size="12" fill="currentColor">
+        {{ selection }}
+      </text>
+    </svg>
+  </ReckonTile>
+</template>

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { answered, api } from '@/api/client'
+import { percent } from '@/ui/verdict'
+import ShareBars from '@/ui/ShareBars.vue'
+import { computed, ref } from 'vue'
+import { useAsked } from '../asked'
+import ReckonTile from '../ReckonTile.vue'
+import type { Sent } from '../sent'
+
+const cards = ref(12)
+const riffles = ref(2)
+const number = ref(7)
+const { answer: hours, refusal } = useAsked(
+  'order',
+  () => [cards.value, riffles.value],
+  () =>
+    answered(
+      api.GET('/api/reckoner/order', { params: { query: { cards: cards.value, riffles: riffles.value } } }),
+    ),
+)
+const picked = computed(() => hours.value?.find((h) => h.number === number.value))
+const said = computed(() => {
+  if (number.value === 1) {
+    return 'at 1 they have the key itself'
+  }
+  return picked.value ? `at ${number.value} right in ${percent(picked.value.share)}` : '…'
+})
+const sent: Sent = {
+  steps: [
+    { move: 'deal-to-number', settings: { at: '2-12' } },
+    { move: 'spectator-riffle', settings: { times: '1-2' } },
+    { move: 'find-order-card' },
+  ],
+  claim: { kind: 'next-of-order', settings: {} },
+}
+</script>
+
+<template>
+  <ReckonTile
+    title="An order under riffles"
+    :answer="said"
+    :refusal="refusal"
+    :formula="`The next card of the order below the key is theirs. 20,000 riffled decks for each number; 95 %: ${percent(picked?.low ?? 0)}–${percent(picked?.high ?? 0)}.`"
+    source="The moves themselves are done. Common practice: it survives two riffles at most."
+    :sent="sent"
+  >
+    <template #given>
+      <label
+        >Cards in order
+        <input v-model.number="cards" type="number" min="2" :max="13" class="w-16 field" />
+      </label>
+      <label
+        >Riffles
+        <input v-model.number="riffles" type="number" min="0" :max="5" class="w-16 field" />
+      </label>
+    </template>
+    <ShareBars
+      :bars="(hours ?? []).map((h) => ({ value: h.number, share: h.share }))"
+      :best="number"
+      label="How often it is right, by the number thought of"
+      :height="70"
+      plain
+      @take="number = $event"
+    />
+  </ReckonTile>
+</template>

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { answered, api } from '@/api/client'
+import { computed, ref } from 'vue'
+import { useAsked } from '../asked'
+import ReckonTile from '../ReckonTile.vue'
+
+const depth = ref(17)
+const error = ref(3)
+const { answer: safe, refusal } = useAsked(
+  'safe',
+  () => [depth.value, error.value],
+  () =>
+    answered(
+      api.GET('/api/reckoner/safe-number', { params: { query: { depth: depth.value, error: error.value } } }),
+    ),
+)
+const sent = computed(() => ({
+  steps: [
+    {
+      move: 'announce-past',
+      settings: { estimate: `${depth.value}±${error.value}`, number: String(safe.value?.smallest ?? '') },
+    },
+  ],
+}))
+/** As many cards from the top are drawn. */
+const DRAWN = 52
+</script>
+
+<template>
+  <ReckonTile
+    title="Number past the key"
+    :answer="`announce ${safe?.smallest ?? '…'} or more`"
+    :refusal="refusal"
+    :formula="`${depth} + ${error} + ${safe?.pastTheKey ?? 2}: the depth, what it may be off, and two more.`"
+    source="The selection, one after the key, must lie face up before the number is reached. Common practice."
+    :sent="sent"
+  >
+    <template #given>
+      <label
+        >Key at about
+        <input v-model.number="depth" type="number" min="1" :max="104" class="w-16 field" />
+      </label>
+      <label
+        >±
+        <input v-model.number="error" type="number" min="0" :max="50" class="w-16 field" />
+      </label>
+    </template>
+    <svg viewBox="0 0 312 34" class="w-full" role="img" aria-label="Where the key can be, and the number">
+      <rect
+        v-for="n in DRAWN"
+        :key="n"
+        :x="(n - 1) * 6 + 0.5"
+        y="4"
+        width="5"
+        height="16"
+        :fill="
+          n === safe?.smallest
+            ? 'var(--brass-line)'
+            : Math.abs(n - depth) <= error
+              ? 'var(--ribbon-2)'
+              : 'var(--slot-rule)'
+        "
+      />
+      <text :x="(depth - 0.5) * 6" y="32" text-anchor="middle" font-size="10" fill="currentColor">key</text>
+      <text
+        :x="((safe?.smallest ?? 0) - 0.5) * 6"
+        y="32"
+        text-anchor="middle"
+        font-size="10"
+        fill="currentColor"
+      >
+        {{ safe?.smallest }}
+      </text>
+    </svg>
+  </ReckonTile>
+</template>

@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { answered, api } from '@/api/client'
+import { computed, ref } from 'vue'
+import { useAsked } from '../asked'
+import { LANGUAGES, languageSetting, type Language } from '../languages'
+import ReckonTile from '../ReckonTile.vue'
+
+const language = ref<Language>('ENGLISH')
+const words = ref('')
+const { answer: spelling, refusal } = useAsked(
+  'spelling',
+  () => [language.value],
+  () => answered(api.GET('/api/reckoner/spelling', { params: { query: { language: language.value } } })),
+)
+const { answer: own } = useAsked(
+  'letters',
+  () => [words.value],
+  () => answered(api.GET('/api/reckoner/letters', { params: { query: { words: words.value } } })),
+)
+const most = computed(() => Math.max(1, ...(spelling.value ?? []).map((s) => s.cards.length)))
+const said = computed(() =>
+  words.value.trim()
+    ? `${own.value?.letters ?? '…'} letters`
+    : `${spelling.value?.[0]?.letters ?? '…'} to ${spelling.value?.at(-1)?.letters ?? '…'} letters`,
+)
+const sent = computed(() =>
+  words.value.trim()
+    ? {
+        steps: [{ move: 'spell-to', settings: { words: words.value.trim() } }],
+        claim: { kind: 'lies', settings: { place: 'table:dealt' } },
+      }
+    : { steps: [{ move: 'spell-to', settings: { language: languageSetting(language.value) } }] },
+)
+</script>
+
+<template>
+  <ReckonTile
+    title="Spelling"
+    :answer="said"
+    :refusal="refusal"
+    formula="One card for each letter. Cards in one line share a length."
+    source="Counted from the names themselves."
+    :sent="sent"
+  >
+    <template #given>
+      <label>
+        Language
+        <select v-model="language" class="field">
+          <option v-for="(label, name) in LANGUAGES" :key="name" :value="name">
+            {{ label }}
+          </option>
+        </select>
+      </label>
+      <label class="min-w-0 grow">
+        Or your own words
+        <input v-model="words" class="w-full field" maxlength="100" autocomplete="off" />
+      </label>
+    </template>
+    <dl class="grid grid-cols-[2.5rem_minmax(0,1fr)] gap-y-1 text-sm">
+      <template v-for="line in spelling ?? []" :key="line.letters">
+        <dt class="font-bold">{{ line.letters }}</dt>
+        <dd>
+          <span
+            class="block border-l-4 pl-2 leading-tight"
+            :class="
+              words.trim() && own?.letters === line.letters
+                ? 'border-(--ribbon-2) font-bold'
+                : 'border-(--brass-line)'
+            "
+            :style="{ maxWidth: `${40 + (line.cards.length / most) * 60}%` }"
+            >{{ line.cards.join(' ') }}</span
+          >
+        </dd>
+      </template>
+    </dl>
+  </ReckonTile>
+</template>
