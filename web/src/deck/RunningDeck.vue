@@ -115,6 +115,16 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
         />
       </g>
 
+      <g v-for="(between, i) in thumbnail ? [] : shapes.sheaths" :key="`b${i}`" class="sheaths">
+        <path
+          v-for="(sheath, s) in between"
+          :key="s"
+          :d="sheath.path"
+          :fill="roleStyle(sheath.role).colour"
+          :opacity="sheath.opacity"
+        />
+      </g>
+
       <g v-for="(row, i) in shapes.rows" :key="i">
         <rect
           v-for="cell in row.band"

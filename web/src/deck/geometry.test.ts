@@ -174,6 +174,60 @@ describe('layout of the running deck', () => {
     expect(layOut(trace, FRAME, survey(0.25, 0.75)).rows[0]!.band.map((c) => c.weight)).toEqual([1 / 3, 1])
   })
 
+  describe('a thread whose place is uncertain', () => {
+    const trace = traceOf(
+      10,
+      'A',
+      moment({ deck: range(0, 10) }, [], [role('deck', 1)]),
+      moment({ deck: range(0, 10) }, [], [role('deck', 1)]),
+    )
+    const even = range(1, 11).map((position) => ({ place: 'deck', position, share: 0.1 }))
+    const sure = [{ place: 'deck', position: 4, share: 1 }]
+    const surveyed = (...rows: (typeof even)[]) => ({ bands: rows.map((row) => [row]) }) as unknown as Survey
+    /** The left and right edge of a path at its end. */
+    const end = (path: string) => {
+      const [, left, right] = /C\S+ \S+ \S+ \S+ (\S+) \S+L(\S+) /.exec(path)!
+      return [Number(left), Number(right)]
+    }
+
+    it('widens to where most ways lead, darker in the middle', () => {
+      const sheaths = layOut(trace, FRAME, surveyed(sure, even)).sheaths[0]!
+      const slot = end(sheaths[0]!.path)[1]! / 10
+
+      expect(sheaths).toHaveLength(3)
+      expect(end(sheaths[0]!.path).map((x) => Math.round(x / slot))).toEqual([0, 10])
+      expect(end(sheaths[1]!.path).map((x) => Math.round(x / slot))).toEqual([1, 9])
+      expect(end(sheaths[2]!.path).map((x) => Math.round(x / slot))).toEqual([2, 8])
+      expect(sheaths[2]!.opacity).toBeGreaterThan(sheaths[0]!.opacity)
+    })
+
+    it('narrows to its thread where the place is certain', () => {
+      const [left, right] = end(layOut(trace, FRAME, surveyed(even, sure)).sheaths[0]![0]!.path)
+
+      expect(right! - left!).toBeCloseTo(3)
+      expect(layOut(trace, FRAME, surveyed(sure, sure)).sheaths[0]).toEqual([])
+      expect(layOut(trace, FRAME).sheaths[0]).toEqual([])
+    })
+
+    it('follows the pile in which it is most often', () => {
+      const parted = [
+        { place: 'palm', position: 1, share: 0.2 },
+        { place: 'deck', position: 3, share: 0.4 },
+        { place: 'deck', position: 4, share: 0.4 },
+      ]
+      const away = traceOf(
+        10,
+        'A',
+        moment({ deck: range(0, 9), palm: [9] }, [], [role('deck', 1)]),
+        moment({ deck: range(0, 9), palm: [9] }, [], [role('deck', 1)]),
+      )
+      const shapes = layOut(away, FRAME, surveyed(sure, parted))
+      const slot = shapes.rows[1]!.piles[0]!.slot
+
+      expect(end(shapes.sheaths[0]![0]!.path).map((x) => Math.round(x / slot))).toEqual([2, 4])
+    })
+  })
+
   it('tells roles apart by colour and line', () => {
     const styles = range(0, 6).map(roleStyle)
 
