@@ -36,8 +36,12 @@ const tray = ref(false)
 const { performer } = usePerformer()
 
 bench.load(route.params.id as string).catch((thrown: ApiProblem) => (missing.value = thrown.message))
-onBeforeUnmount(() => void bench.save())
-useEventListener(window, 'beforeunload', () => void bench.save())
+function leave(): void {
+  void bench.save()
+  bench.leave()
+}
+onBeforeUnmount(leave)
+useEventListener(window, 'beforeunload', leave)
 
 const stepIds = computed(() => bench.routine?.steps.map((s) => s.id) ?? [])
 

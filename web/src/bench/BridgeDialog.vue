@@ -20,7 +20,7 @@ const goal = ref<ClaimSpec>()
 const onlyMine = ref(false)
 const pictures = shallowRef<Trace[]>([])
 
-const { running, answer, failure, start, stop } = useComputation(async (computation) => {
+const { running, share, answer, failure, start, stop } = useComputation(async (computation) => {
   const routine = bench.routine!
   const found = await answered(
     api.POST('/api/bridge', {
@@ -70,6 +70,11 @@ function insert(steps: Step[]): void {
   open.value = false
 }
 
+/** How a way looks to whoever watches. */
+function looks(oddity: number): string {
+  return oddity === 0 ? 'looks natural' : oddity < 3 ? 'needs a reason' : 'looks arranged'
+}
+
 function outcome(): string {
   const found = answer.value
   if (!found) {
@@ -77,7 +82,7 @@ function outcome(): string {
   }
   switch (found.outcome) {
     case 'found':
-      return `${found.ways.length} ${found.ways.length === 1 ? 'way leads' : 'ways lead'} there, the shortest and easiest first.`
+      return `${found.ways.length} ${found.ways.length === 1 ? 'way leads' : 'ways lead'} there, the shortest, easiest and most natural first.`
     case 'none':
       return `None within ${found.within} moves. Allow more moves, or ask for less.`
     default:
@@ -108,6 +113,7 @@ function outcome(): string {
               <button v-if="running" type="button" class="btn" @click="stop">Stop</button>
               <button type="button" class="btn" @click="open = false">Close</button>
             </div>
+            <progress v-if="running" class="mt-3 w-full" :value="share" aria-label="How far the search is" />
             <p role="status" class="mt-3" data-testid="bridge-outcome">
               {{ running ? 'Looking for ways …' : failure || outcome() }}
             </p>
@@ -124,7 +130,7 @@ function outcome(): string {
                   <strong>{{ way.names.join(', then ') }}</strong>
                   <span class="block text-sm text-soft">
                     {{ '●'.repeat(way.difficulty) }}{{ '○'.repeat(5 - way.difficulty) }} ·
-                    {{ way.secret > 0 ? 'secret' : 'in the open' }} ·
+                    {{ way.secret > 0 ? 'secret' : 'in the open' }} · {{ looks(way.oddity) }} ·
                     {{
                       way.share === 1
                         ? 'always works'

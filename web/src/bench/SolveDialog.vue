@@ -19,7 +19,7 @@ const all = computed(() =>
 )
 const unknown = computed(() => all.value[picked.value])
 
-const { running, answer, failure, start, stop } = useComputation((computation) => {
+const { running, share, answer, failure, start, stop } = useComputation((computation) => {
   const { kind, id, setting, most } = unknown.value!
   return answered(
     api.POST('/api/sweep', {
@@ -111,6 +111,7 @@ function take(value: number): void {
             />
             <div v-else class="h-[202px]" />
           </div>
+          <progress v-if="running" class="w-full" :value="share" aria-label="How far it is" />
           <p role="status" class="mt-2 min-h-7 text-lg" data-testid="solved">
             {{ running ? 'Trying every value …' : failure || verdict }}
           </p>

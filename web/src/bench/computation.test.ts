@@ -47,6 +47,32 @@ describe('a long computation', () => {
     expect(stopped.every((call) => /^DELETE \/api\/computations\/c-/.test(call))).toBe(true)
   })
 
+  it('says how far it is while it is under way', async () => {
+    vi.useFakeTimers()
+    let share = 0
+    vi.stubGlobal('fetch', async () => {
+      share += 0.25
+      return new Response(JSON.stringify({ share }), { headers: { 'Content-Type': 'application/json' } })
+    })
+    const scope = effectScope()
+    let finish: (answer: string) => void = () => {}
+    const computation = scope.run(() =>
+      useComputation(() => new Promise<string>((resolve) => (finish = resolve))),
+    )!
+
+    const done = computation.start()
+    await vi.advanceTimersByTimeAsync(650)
+    expect(computation.share.value).toBe(0.5)
+    finish('there')
+    await done
+    await vi.advanceTimersByTimeAsync(2000)
+
+    expect(share).toBe(0.5)
+    expect(computation.running.value).toBe(false)
+    scope.stop()
+    vi.useRealTimers()
+  })
+
   it('says why it failed', async () => {
     serve()
     const scope = effectScope()

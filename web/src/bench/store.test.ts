@@ -25,11 +25,15 @@ class Server {
   /** What was asked about which steps. */
   asked: string[] = []
   last?: Routine
+  surveyNames: string[] = []
+  stopped: string[] = []
   title = 'Start'
 
   async fetch(request: Request): Promise<Response> {
     const path = new URL(request.url).pathname
-    const body = request.method === 'GET' ? undefined : JSON.parse((await request.text()) || '{}')
+    const body = ['GET', 'DELETE'].includes(request.method)
+      ? undefined
+      : JSON.parse((await request.text()) || '{}')
     if (path === '/api/trace' || path === '/api/survey') {
       const steps = (body.routine as Routine).steps.map((s) => s.id)
       this.asked.push([path.slice(5), ...steps].join(' '))
@@ -46,7 +50,12 @@ class Server {
             outcomes: [{ sentence: body.routine.title }],
           })
     }
+    if (request.method === 'DELETE') {
+      this.stopped.push(path.split('/').at(-1)!)
+      return json({ running: 0 })
+    }
     if (path === '/api/survey') {
+      this.surveyNames.push(body.computation)
       return json({ worlds: 1, exhaustive: true, seed: 0, allHold: true, findings: [], bands: [] })
     }
     if (request.method === 'PUT') {
@@ -151,6 +160,18 @@ describe('the routine on the bench', () => {
       expect(bench.found['o1']!.unread).toContain('rejoins before it begins')
       expect(bench.found['']!.survey!.allHold).toBe(true)
     })
+  })
+
+  it('asks for surveys under one name, and has them stopped when nobody looks any more', async () => {
+    bench.edit(titled('one'))
+    await vi.runAllTimersAsync()
+    bench.edit(titled('two'))
+    await vi.runAllTimersAsync()
+    bench.leave()
+    await vi.runAllTimersAsync()
+
+    expect(new Set(server.surveyNames).size).toBe(1)
+    expect(server.stopped).toEqual([server.surveyNames[0]])
   })
 
   it('saves what is typed in one go as one edit', async () => {

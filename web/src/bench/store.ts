@@ -63,6 +63,8 @@ export const useBench = defineStore('bench', () => {
   let saving: Promise<void> = Promise.resolve()
   let tracing: AbortController | undefined
   let surveying: AbortController | undefined
+  /** The server stops a survey when the next one of the same name is asked for. */
+  const surveyName = `bench-${crypto.randomUUID()}`
 
   const selectedIndex = computed(() =>
     selected.value === SET_UP
@@ -206,11 +208,23 @@ export const useBench = defineStore('bench', () => {
 
   async function surveyed(asked: Routine, signal: AbortSignal): Promise<LineFound> {
     try {
-      const body = { routine: alone(asked) }
+      const body = { routine: alone(asked), computation: surveyName }
       return { survey: await answered(api.POST('/api/survey', { body, signal })), unread: undefined }
     } catch (thrown) {
       return { unread: (thrown as Error).message }
     }
+  }
+
+  /** Nobody looks any more: what is asked for need not be answered. */
+  function leave(): void {
+    window.clearTimeout(surveyTimer)
+    tracing?.abort()
+    surveying?.abort()
+    surveying = undefined
+    const params = { path: { name: surveyName } }
+    void answered(api.DELETE('/api/computations/{name}', { params, keepalive: true })).catch(() => {
+      // It will end by itself.
+    })
   }
 
   /** Saves every state that was not sent yet, one after another, after any save under way. */
@@ -306,6 +320,7 @@ export const useBench = defineStore('bench', () => {
     state,
     failure,
     load,
+    leave,
     openLine,
     isOwn,
     edit,

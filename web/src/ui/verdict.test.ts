@@ -21,7 +21,15 @@ function finding(held: number, worlds: number): Finding {
 
 function survey(worlds: number, exhaustive: boolean, ...held: number[]): Survey {
   const findings = held.map((h) => finding(h, worlds))
-  return { worlds, exhaustive, seed: 0, allHold: held.every((h) => h === worlds), findings, bands: [] }
+  return {
+    worlds,
+    exhaustive,
+    stopped: false,
+    seed: 0,
+    allHold: held.every((h) => h === worlds),
+    findings,
+    bands: [],
+  }
 }
 
 describe('verdicts', () => {

@@ -75,7 +75,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["progress"];
         put?: never;
         post?: never;
         delete: operations["stop"];
@@ -896,6 +896,10 @@ export interface components {
             /** Format: uri */
             type?: string;
         };
+        ProgressDocument: {
+            /** Format: double */
+            share: number;
+        };
         RehearsalDocument: {
             cameOut: boolean;
             /** Format: date-time */
@@ -1070,10 +1074,12 @@ export interface components {
             findings: components["schemas"]["FindingDocument"][];
             /** Format: int64 */
             seed: number;
+            stopped: boolean;
             /** Format: int64 */
             worlds: number;
         };
         SurveyRequest: {
+            computation?: string;
             routine: components["schemas"]["RoutineDocument"];
         };
         SweepDocument: {
@@ -1117,6 +1123,8 @@ export interface components {
             /** Format: int32 */
             difficulty: number;
             names: string[];
+            /** Format: int32 */
+            oddity: number;
             /** Format: int32 */
             secret: number;
             /** Format: double */
@@ -1241,6 +1249,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ComputationsDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    progress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProgressDocument"];
                 };
             };
             /** @description default response */

@@ -55,6 +55,47 @@ class SolvingApiTest {
     }
 
     @Test
+    void a_long_computation_tells_how_far_it_is() throws InterruptedException {
+        CompletableFuture<JsonNode> asked = CompletableFuture.supplyAsync(
+                () -> post("/api/sweep", sweep("told", demo(31), "step", "mix", "times", 20))
+                        .json());
+        List<Double> shares = new ArrayList<>();
+        while (!asked.isDone()) {
+            shares.add(get("/api/computations/told").json().path("share").asDouble());
+            Thread.sleep(10);
+        }
+
+        assertThat(shares.stream().filter(share -> share > 0 && share < 1))
+                .isNotEmpty()
+                .isSorted();
+        assertThat(get("/api/computations/told").json().path("share").asDouble())
+                .isEqualTo(1);
+    }
+
+    /** Two routines that differ, of some seconds each: the second question of a name stops the first. */
+    @Test
+    void a_survey_that_is_asked_anew_stops_the_one_before() {
+        String routine = demo(33).replace("\"at\": \"any\"", "\"at\": \"1-51\"");
+        String first = routine.replace("\"cut\": \"22-30\"", "\"cut\": \"21-31\"");
+        CompletableFuture<JsonNode> slow = CompletableFuture.supplyAsync(() -> survey(first));
+        while (get("/api/computations").json().path("running").asInt() == 0 && !slow.isDone()) {
+            Thread.onSpinWait();
+        }
+        JsonNode second = survey(routine);
+
+        assertThat(second.path("stopped").asBoolean()).isFalse();
+        // Asked again it is complete: an answer that was stopped is not remembered.
+        assertThat(slow.join().path("worlds").asLong()).isPositive();
+        assertThat(survey(first).path("stopped").asBoolean()).isFalse();
+        assertThat(survey(first).path("worlds").asLong()).isEqualTo(100_000);
+    }
+
+    private static JsonNode survey(String routine) {
+        return post("/api/survey", "{\"routine\": %s, \"computation\": \"bench\"}".formatted(routine))
+                .json();
+    }
+
+    @Test
     void ten_computations_that_are_stopped_leave_nothing_running() throws InterruptedException {
         List<CompletableFuture<JsonNode>> asked = new ArrayList<>();
         for (int i = 0; i < 10; i++) {

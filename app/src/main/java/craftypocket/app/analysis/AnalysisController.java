@@ -2,6 +2,7 @@ package craftypocket.app.analysis;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import craftypocket.app.computing.Computations;
 import craftypocket.app.http.AnswersWithProblems;
 import craftypocket.app.performer.PerformerNotes;
 import craftypocket.app.routines.RoutineDocument;
@@ -14,9 +15,11 @@ import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.Map;
 import java.util.Objects;
+import java.util.UUID;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -40,19 +43,26 @@ class AnalysisController {
         }
     }
 
-    record SurveyRequest(@NotNull @Valid RoutineDocument routine) {}
+    /** @param computation a name under which it can be stopped; one of the same name that is under way is stopped; may be missing */
+    record SurveyRequest(
+            @NotNull @Valid RoutineDocument routine,
+
+            @Pattern(regexp = "[A-Za-z0-9-]{1,60}", message = "1 to 60 letters, digits and hyphens")
+            String computation) {}
 
     /** As many as fit the shelf of somebody who has them all open; a survey is some hundred kilobytes at most. */
     private static final int MOST_REMEMBERED = 50;
 
     private final RoutineFiles files;
     private final PerformerNotes notes;
+    private final Computations computations;
 
     /** Surveys by what they depend on, which titles and notes are not; the same question asked twice is computed once. */
     private final Cache<Routine, SurveyDocument> surveys =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
-    AnalysisController(RoutineFiles files, PerformerNotes notes) {
+    AnalysisController(RoutineFiles files, PerformerNotes notes, Computations computations) {
+        this.computations = computations;
         this.files = files;
         this.notes = notes;
     }
@@ -68,7 +78,19 @@ class AnalysisController {
     @PostMapping("/survey")
     SurveyDocument survey(@Valid @RequestBody SurveyRequest request) {
         Plan plan = files.plan(request.routine());
-        return surveys.get(
-                plan.routine(), routine -> SurveyDocument.of(Surveyor.survey(plan, SurveyOptions.withDefaults())));
+        SurveyDocument known = surveys.getIfPresent(plan.routine());
+        if (known != null) {
+            return known;
+        }
+        String name = Objects.requireNonNullElseGet(
+                request.computation(), () -> UUID.randomUUID().toString());
+        SurveyDocument found = computations.during(
+                name,
+                effort -> SurveyDocument.of(
+                        Surveyor.survey(plan, SurveyOptions.withDefaults().with(effort::stopped))));
+        if (!found.stopped()) {
+            surveys.put(plan.routine(), found);
+        }
+        return found;
     }
 }

@@ -11,12 +11,14 @@ import java.util.Map;
  *
  * @param worlds how many ways were looked at
  * @param exhaustive whether these were all there are; otherwise shares carry a 95 % interval
+ * @param stopped whether it was ended early; the figures are then of what was looked at
  * @param findings claims first, in the order of the routine; then what each step expects and whether it can be done
  * @param bands by moment, the set-up first, and role: where it can be, and in which share of the worlds
  */
 record SurveyDocument(
         long worlds,
         boolean exhaustive,
+        boolean stopped,
         long seed,
         boolean allHold,
         @NotNull List<FindingDocument> findings,
@@ -51,6 +53,7 @@ record SurveyDocument(
         return new SurveyDocument(
                 survey.worlds(),
                 survey.exhaustive(),
+                survey.stopped(),
                 survey.seed(),
                 survey.allHold(),
                 survey.findings().stream().map(SurveyDocument::finding).toList(),

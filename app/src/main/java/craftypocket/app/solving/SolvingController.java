@@ -1,5 +1,6 @@
 package craftypocket.app.solving;
 
+import craftypocket.app.computing.Computations;
 import craftypocket.app.http.AnswersWithProblems;
 import craftypocket.app.http.Constants;
 import craftypocket.app.performer.PerformerNotes;
@@ -22,9 +23,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Predicate;
-import org.springframework.web.bind.annotation.DeleteMapping;
-import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -101,9 +99,12 @@ class SolvingController {
     record BridgeDocument(@NotNull String outcome, @NotNull List<WayDocument> ways, int tried, int within) {}
 
     record WayDocument(
-            @NotNull List<StepDocument> steps, @NotNull List<String> names, int difficulty, int secret, double share) {}
-
-    record ComputationsDocument(int running) {}
+            @NotNull List<StepDocument> steps,
+            @NotNull List<String> names,
+            int difficulty,
+            int secret,
+            int oddity,
+            double share) {}
 
     private final Computations computations;
     private final PerformerNotes notes;
@@ -160,19 +161,7 @@ class SolvingController {
                         .toList(),
                 way.difficulty(),
                 way.secret(),
+                way.oddity(),
                 way.share());
-    }
-
-    /** Stops a computation; one that is over already is none of its concern. */
-    @DeleteMapping("/computations/{name}")
-    ComputationsDocument stop(@PathVariable String name) {
-        computations.stop(name);
-        return new ComputationsDocument(computations.count());
-    }
-
-    /** How many computations are under way. */
-    @GetMapping("/computations")
-    ComputationsDocument running() {
-        return new ComputationsDocument(computations.count());
     }
 }

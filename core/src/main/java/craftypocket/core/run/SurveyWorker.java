@@ -43,6 +43,7 @@ final class SurveyWorker {
     private final int[] spotOf;
     private final int roles;
     private final Tally tally;
+    private final int firstChoiceStep;
     private final int lastChoiceStep;
     private final int pictureEvery;
     private int branches;
@@ -80,7 +81,9 @@ final class SurveyWorker {
         spotOf = new int[(steps.length + 1) * roles];
         tally = new Tally(plan, start.spots());
         lastChoiceStep = plan.choices().stream().mapToInt(Choice::step).max().orElse(0);
-        pictureEvery = random != null || Surveyor.mostWorlds(plan) <= ENOUGH_FOR_A_PICTURE ? 1 : PICTURE_STRIDE;
+        firstChoiceStep = plan.choices().stream().mapToInt(Choice::step).min().orElse(0);
+        long worlds = random != null ? options.sample() : Surveyor.mostWorlds(plan);
+        pictureEvery = worlds <= ENOUGH_FOR_A_PICTURE ? 1 : PICTURE_STRIDE;
     }
 
     private void sortConditions(int step) {
@@ -103,39 +106,54 @@ final class SurveyWorker {
     }
 
     Tally everyWorld() {
-        begin();
+        setUp();
+        explore(0, 0, surfaces[0]);
+        count(-1, tally.pictured);
         return tally;
     }
 
+    /** What lies before the first choice is the same in all worlds, and done once. */
     Tally sample(int worlds) {
+        setUp();
+        int first = untilChoice(0, surfaces[0]);
         for (int i = 0; i < worlds && !stopped; i++) {
-            begin();
+            decide(first, 0, surfaces[0]);
+        }
+        for (int done = -1; done < first; done++) {
+            count(done, tally.pictured);
         }
         return tally;
     }
 
-    private void begin() {
+    private void setUp() {
         surfaces[0].copyFrom(start);
         note(-1, surfaces[0]);
         judge(-1, Condition.Kind.CLAIM, surfaces[0]);
-        long picturedBefore = tally.pictured;
-        explore(0, 0, surfaces[0]);
-        count(-1, tally.pictured - picturedBefore);
     }
 
-    /** Does the steps from this one on; at a choice, once for each number. */
-    private void explore(int from, int level, Hands hands) {
-        long picturedBefore = tally.pictured;
+    /** Does the steps from this one on to the next choice, and gives the step that has it. */
+    private int untilChoice(int from, Hands hands) {
         int step = from;
         while (step < choices.length && (choices[step].length == 0 || !steps[step].applies(hands))) {
             perform(step, hands);
             step++;
         }
+        return step;
+    }
+
+    private void decide(int step, int level, Hands hands) {
         if (step == choices.length) {
             finish();
         } else {
             branch(step, level, hands);
         }
+    }
+
+    /** Does the steps from this one on; at a choice, once for each number. */
+    private void explore(int from, int level, Hands hands) {
+        long picturedBefore = tally.pictured;
+        int step = untilChoice(from, hands);
+        decide(step, level, hands);
         long below = tally.pictured - picturedBefore;
         for (int done = from; done < step; done++) {
             count(done, below);
@@ -244,7 +262,10 @@ final class SurveyWorker {
         }
         set(step, Condition.Kind.CAN_BE_DONE, done || !applies);
         judge(step, Condition.Kind.CLAIM, hands);
-        if (step < lastChoiceStep || pictured()) {
+        // Worlds that are visited one after another share what was done before a choice; sampled ones only what is
+        // before all.
+        boolean shared = step < (random == null ? lastChoiceStep : firstChoiceStep);
+        if (shared || pictured()) {
             note(step, hands);
         }
     }
@@ -276,6 +297,9 @@ final class SurveyWorker {
     }
 
     private void count(int step, long worlds) {
+        if (worlds == 0) {
+            return;
+        }
         for (int role = 0; role < roles; role++) {
             int index = (step + 1) * roles + role;
             if (spotOf[index] >= 0) {

@@ -7,7 +7,7 @@ import java.util.List;
  * What a {@link BridgeFinder} found.
  *
  * @param outcome how the search ended
- * @param ways the ways that lead there, the shortest and easiest first
+ * @param ways the ways that lead there, the shortest, easiest and most natural first
  * @param tried how many layouts were looked at
  * @param within the most moves that were allowed
  */
@@ -29,9 +29,10 @@ public record Bridge(Outcome outcome, List<Way> ways, int tried, int within) {
      * @param steps the moves in order
      * @param difficulty of the hardest of them
      * @param secret how many of them must not be noticed
+     * @param oddity how far they are from what everybody does with cards: 0 looks natural
      * @param share in which part of the worlds of the routine the claim then holds
      */
-    public record Way(List<Step> steps, int difficulty, int secret, double share) {}
+    public record Way(List<Step> steps, int difficulty, int secret, int oddity, double share) {}
 
     public Bridge {
         ways = List.copyOf(ways);

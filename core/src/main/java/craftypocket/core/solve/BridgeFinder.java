@@ -31,14 +31,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.function.BooleanSupplier;
 import java.util.function.Predicate;
 
 /**
  * Finds moves that lead from the layout after a step to a claim.
  *
  * <p>Bound: sequences of at most {@link #MOST_MOVES} moves, {@link #MOST_LAYOUTS} layouts. Order: fewest moves first, then the
- * easiest. Cost: one move on a copied surface for each try. Every way is traced again as part of the routine, and surveyed,
+ * easiest, then the most natural. Cost: one move on a copied surface for each try. Every way is traced again as part of the routine, and surveyed,
  * before it is given.
  */
 public final class BridgeFinder {
@@ -48,6 +47,9 @@ public final class BridgeFinder {
 
     /** A second or two of search on a small machine. */
     private static final int MOST_LAYOUTS = 60_000;
+
+    /** How many layouts are looked at before it is told again how far the search is. */
+    private static final int TOLD_EVERY = 500;
 
     private static final int MOST_WAYS = 24;
 
@@ -73,7 +75,7 @@ public final class BridgeFinder {
     private final int after;
     private final ClaimSpec goal;
     private final Predicate<Move> allowed;
-    private final BooleanSupplier cancelled;
+    private final Effort effort;
 
     private BridgeFinder(
             Routine routine,
@@ -81,13 +83,13 @@ public final class BridgeFinder {
             String after,
             ClaimSpec goal,
             Predicate<Move> allowed,
-            BooleanSupplier cancelled) {
+            Effort effort) {
         this.routine = routine;
         this.catalogue = catalogue;
         this.after = routine.steps().stream().map(Step::id).toList().indexOf(after) + 1;
         this.goal = goal;
         this.allowed = allowed;
-        this.cancelled = cancelled;
+        this.effort = effort;
     }
 
     /**
@@ -96,7 +98,7 @@ public final class BridgeFinder {
      * @param after the step after which the bridge begins; empty for the set-up
      * @param goal what must be true at its end
      * @param allowed which moves the performer can do
-     * @param cancelled asked at each layout
+     * @param effort asked at each layout whether to stop
      * @throws craftypocket.core.settings.ProblemsFound when the routine or the goal cannot be read
      */
     public static Bridge find(
@@ -105,8 +107,8 @@ public final class BridgeFinder {
             String after,
             ClaimSpec goal,
             Predicate<Move> allowed,
-            BooleanSupplier cancelled) {
-        return new BridgeFinder(routine, catalogue, after, goal, allowed, cancelled).run();
+            Effort effort) {
+        return new BridgeFinder(routine, catalogue, after, goal, allowed, effort).run();
     }
 
     private Bridge run() {
@@ -130,7 +132,7 @@ public final class BridgeFinder {
             List<Node> hits = new ArrayList<>();
             for (Node node : level) {
                 for (PlannedStep step : plan.more()) {
-                    if (cancelled.getAsBoolean() || tried >= MOST_LAYOUTS) {
+                    if (effort.stopped() || tried >= MOST_LAYOUTS) {
                         ways.addAll(offered(hits, ways.size()));
                         return new Bridge(
                                 ways.isEmpty() ? Bridge.Outcome.STOPPED : Bridge.Outcome.FOUND, ways, tried, moves);
@@ -141,6 +143,9 @@ public final class BridgeFinder {
                         continue;
                     }
                     tried++;
+                    if (tried % TOLD_EVERY == 0) {
+                        effort.reached((double) tried / MOST_LAYOUTS);
+                    }
                     List<PlannedStep> path = new ArrayList<>(node.moves());
                     path.add(step);
                     Node reached = new Node(
@@ -175,7 +180,8 @@ public final class BridgeFinder {
                 });
         return best.values().stream()
                 .sorted(Comparator.comparingDouble((Bridge.Way w) -> -w.share())
-                        .thenComparingInt(Bridge.Way::difficulty))
+                        .thenComparingInt(Bridge.Way::difficulty)
+                        .thenComparingInt(Bridge.Way::oddity))
                 .limit(MOST_WAYS - already)
                 .toList();
     }
@@ -190,7 +196,7 @@ public final class BridgeFinder {
         Survey survey = Surveyor.survey(
                 PlanReader.read(with(all, List.of(new RoutineClaim("goal", "", goal))), catalogue),
                 SurveyOptions.withDefaults()
-                        .with(cancelled)
+                        .with(effort::stopped)
                         .withExhaustiveUpTo(SURVEYED_WORLDS)
                         .withSample(SURVEYED_WORLDS, 1));
         double share =
@@ -204,7 +210,25 @@ public final class BridgeFinder {
                 (int) hit.moves().stream()
                         .filter(m -> m.move().profile().secret())
                         .count(),
+                oddity(hit.moves().stream().map(PlannedStep::move).toList()),
                 share);
+    }
+
+    /**
+     * How far moves are from what everybody does with cards. Cuts and shuffles are natural, and so is what is not seen at
+     * all; a control that can be noticed is less so, arranging piles and cards still less; and each visible action after
+     * the first is one more thing that wants a reason.
+     */
+    private static int oddity(List<Move> moves) {
+        int oddity = 0;
+        int visible = 0;
+        for (Move move : moves) {
+            boolean everyday = move.family() == Family.CUTS || move.family() == Family.SHUFFLES;
+            boolean unseen = move.profile().cover() == Profile.Cover.ELSEWHERE;
+            oddity += everyday || unseen ? 0 : move.profile().secret() ? 1 : 2;
+            visible += unseen ? 0 : 1;
+        }
+        return oddity + Math.max(0, visible - 1);
     }
 
     private Routine with(List<Step> steps, List<RoutineClaim> claims) {

@@ -13,7 +13,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.function.BooleanSupplier;
 
 /**
  * A survey for each value of one unknown: the one way of solving backwards.
@@ -52,14 +51,13 @@ public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boole
      * Tries every value from 1 on.
      *
      * @param most the last value to try
-     * @param cancelled asked before each value and within
+     * @param effort asked before each value and within whether to stop
      * @throws craftypocket.core.settings.ProblemsFound when the routine cannot be read
      */
-    public static Sweep over(
-            Routine routine, Unknown unknown, int most, Catalogue catalogue, BooleanSupplier cancelled) {
+    public static Sweep over(Routine routine, Unknown unknown, int most, Catalogue catalogue, Effort effort) {
         PlanReader.read(routine, catalogue);
         SurveyOptions options = SurveyOptions.withDefaults()
-                .with(cancelled)
+                .with(effort::stopped)
                 .withExhaustiveUpTo(EXHAUSTIVE)
                 .withSample(SAMPLE, 1);
         List<Point> points = new ArrayList<>();
@@ -69,7 +67,8 @@ public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boole
             if (changed.isPresent()) {
                 point(changed.get(), value, catalogue, options).ifPresent(points::add);
             }
-            stopped = cancelled.getAsBoolean();
+            effort.reached((double) value / most);
+            stopped = effort.stopped();
         }
         OptionalInt best = points.stream()
                 .filter(p -> p.share() > 0)

@@ -86,6 +86,58 @@ class BridgeFinderTest {
     }
 
     @Test
+    void ways_of_one_length_come_easiest_first_and_then_most_natural_first() {
+        Script script = Script.deck(52).key("K", "AS", 27).step("hold-break", "depth", "26");
+
+        List<Bridge.Way> always = find(script, at("1", "top")).ways();
+
+        for (int i = 1; i < always.size(); i++) {
+            Bridge.Way before = always.get(i - 1);
+            Bridge.Way way = always.get(i);
+            if (before.steps().size() == way.steps().size() && before.share() == way.share()) {
+                assertThat(before.difficulty()).isLessThanOrEqualTo(way.difficulty());
+                if (before.difficulty() == way.difficulty()) {
+                    assertThat(before.oddity()).isLessThanOrEqualTo(way.oddity());
+                }
+            }
+        }
+        assertThat(always).isNotEmpty();
+    }
+
+    @Test
+    void cuts_and_what_is_not_seen_look_natural_and_arranging_cards_does_not() {
+        Script script = Script.deck(52).key("K", "AS", 27).step("hold-break", "depth", "26");
+        List<Bridge.Way> ways = find(script, at("1", "top")).ways();
+
+        assertThat(oddity(ways, "cut-to-break")).isZero();
+        assertThat(oddity(ways, "pass")).isZero();
+        assertThat(oddity(
+                        find(Script.deck(52).key("K", "AS", 1), at("5", "top")).ways(), "exchange-blocks"))
+                .isPositive();
+    }
+
+    private static int oddity(List<Bridge.Way> ways, String move) {
+        return ways.stream()
+                .filter(way ->
+                        way.steps().size() == 1 && way.steps().get(0).move().equals(move))
+                .findFirst()
+                .orElseThrow()
+                .oddity();
+    }
+
+    @Test
+    void a_search_tells_how_far_it_is() {
+        Told told = new Told();
+        Script script = Script.deck(52).key("K", "AS", 27);
+        ClaimSpec impossible = ClaimSpec.of("pile-size", "pile", "palm", "compare", "exactly", "cards", "40");
+
+        Bridge bridge = BridgeFinder.find(script.routine(), AllMoves.CATALOGUE, "", impossible, move -> true, told);
+
+        assertThat(bridge.ways()).isEmpty();
+        assertThat(told.shares()).isNotEmpty().isSorted().allMatch(share -> share > 0 && share <= 1);
+    }
+
+    @Test
     void only_moves_that_can_be_done_are_used() {
         Script script = Script.deck(52).key("K", "AS", 27).step("hold-break", "depth", "26");
         Bridge bridge = BridgeFinder.find(

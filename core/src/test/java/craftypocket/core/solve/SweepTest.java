@@ -100,6 +100,16 @@ class SweepTest {
     }
 
     @Test
+    void a_sweep_tells_after_each_value_how_far_it_is() {
+        Told told = new Told();
+        Script script = Script.deck(20).step("complete-cut", "depth", "3");
+
+        Sweep.over(script.routine(), new Unknown(Unknown.Kind.STEP, "s1", "depth"), 4, AllMoves.CATALOGUE, told);
+
+        assertThat(told.shares()).containsExactly(0.25, 0.5, 0.75, 1.0);
+    }
+
+    @Test
     void nothing_is_best_when_nothing_ever_holds() {
         Script script = Script.deck(8).key("K", "AS", 1).step("false-cut").claim("position", "role", "K", "nth", "3");
 

@@ -1,0 +1,18 @@
+package craftypocket.core.solve;
+
+/** What a long computation has to do with whoever waits for it: it may be stopped, and says how far it is. */
+@FunctionalInterface
+public interface Effort {
+
+    /** Whether it should stop. Asked often. */
+    boolean stopped();
+
+    /**
+     * How far it is.
+     *
+     * @param share from 0 to 1, the end; never less than before
+     */
+    default void reached(double share) {
+        // Not everybody wants to know.
+    }
+}
