@@ -6,7 +6,7 @@ import { RunningDeck } from '@/deck'
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { ref, shallowRef, watch } from 'vue'
 import ClaimEditor from './ClaimEditor.vue'
-import { useComputation } from './computation'
+import { useComputation } from '@/api/computation'
 import { addStep, freshId, newClaimSpec } from './edits'
 import { SET_UP, useBench } from './store'
 

@@ -5,7 +5,7 @@ import { alone } from '@/lines'
 import ShareBars from '@/ui/ShareBars.vue'
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
-import { useComputation } from './computation'
+import { useComputation } from '@/api/computation'
 import { useBench } from './store'
 import { taken, unknowns } from './unknowns'
 

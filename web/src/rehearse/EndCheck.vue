@@ -1,16 +1,20 @@
 <script setup lang="ts">
-import type { Pile, Routine, Trace } from '@/api/client'
+import type { Pile, Rehearsal, Routine, Trace, World } from '@/api/client'
 import { RoleChip } from '@/deck'
 import { clock } from '@/ui/time'
 import { computed } from 'vue'
 import { slips, total, type Session } from './session'
+import SlipFinder from './SlipFinder.vue'
 
 const props = defineProps<{
   trace: Trace
   session: Session
   routine: Routine
-  /** What was kept, once the question is answered. */
-  kept: string
+  world: World
+  /** The runs that were kept. */
+  runs: Rehearsal[]
+  /** What was answered, once it is kept. */
+  kept: '' | 'came out' | 'failed'
 }>()
 defineEmits<{ cameOut: [yes: boolean]; again: [] }>()
 
@@ -58,13 +62,21 @@ function stepName(stepId: string): string {
         <button class="btn-main px-6 py-2 text-xl" @click="$emit('cameOut', true)">Yes, as below</button>
         <button class="btn px-6 py-2 text-xl" @click="$emit('cameOut', false)">No</button>
       </template>
-      <p v-else role="status" class="text-xl font-semibold text-holds">{{ kept }}</p>
+      <p
+        v-else
+        role="status"
+        class="text-xl font-semibold"
+        :class="kept === 'failed' ? 'text-broken' : 'text-holds'"
+      >
+        {{ kept === 'failed' ? 'Kept: it did not come out.' : 'Kept: it came out.' }}
+      </p>
       <button v-if="kept" class="btn px-6 py-2 text-xl" @click="$emit('again')">Once more</button>
       <span class="ml-auto text-lg text-soft"
         >{{ clock(total(session, 0)) }} in all · {{ slips(session) }}
         {{ slips(session) === 1 ? 'slip' : 'slips' }}</span
       >
     </div>
+    <SlipFinder v-if="kept === 'failed'" :routine="routine" :world="world" :trace="trace" :runs="runs" />
     <div class="mt-5 grid gap-8 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
       <div>
         <h3 class="text-xl">What should be there</h3>

@@ -1,16 +1,12 @@
 <script setup lang="ts">
-import { answered, api } from '@/api/client'
 import { ago, clock } from '@/ui/time'
-import { useQuery } from '@tanstack/vue-query'
+import { useRuns } from './runs'
 
 const props = defineProps<{ id: string }>()
 
 const SHOWN = 8
 
-const runs = useQuery({
-  queryKey: ['runs', props.id],
-  queryFn: () => answered(api.GET('/api/routines/{id}/rehearsals', { params: { path: { id: props.id } } })),
-})
+const runs = useRuns(props.id)
 
 function slipsOf(run: { steps: { slips: number }[] }): number {
   return run.steps.reduce((sum, step) => sum + step.slips, 0)
@@ -18,7 +14,7 @@ function slipsOf(run: { steps: { slips: number }[] }): number {
 </script>
 
 <template>
-  <section v-if="runs.data.value && runs.data.value.length > 0" aria-label="Runs so far">
+  <section v-if="runs && runs.length > 0" aria-label="Runs so far">
     <h2 class="text-xl">Runs so far</h2>
     <table class="mt-2 w-full text-left">
       <thead class="text-sm text-soft">
@@ -30,7 +26,7 @@ function slipsOf(run: { steps: { slips: number }[] }): number {
         </tr>
       </thead>
       <tbody>
-        <tr v-for="run in runs.data.value.slice(0, SHOWN)" :key="run.startedAt" class="border-t border-rule">
+        <tr v-for="run in runs.slice(0, SHOWN)" :key="run.startedAt" class="border-t border-rule">
           <td class="py-1">{{ ago(run.startedAt) }}</td>
           <td>{{ clock(run.totalMillis) }}</td>
           <td>{{ slipsOf(run) }}</td>

@@ -1,17 +1,19 @@
 <script setup lang="ts">
 import { useCatalogue } from '@/api/catalogue'
-import { answered, api, ApiProblem, type Out, type Trace, type World } from '@/api/client'
-import { alone, lineOf, MAIN, outLabel } from '@/lines'
+import { answered, api, ApiProblem, type Out } from '@/api/client'
+import { outLabel } from '@/lines'
 import { inDialog, useViewKeys } from '@/ui/keys'
 import { clock } from '@/ui/time'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { onKeyStroke, useNow } from '@vueuse/core'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import EndCheck from './EndCheck.vue'
 import PastRuns from './PastRuns.vue'
 import StepDeck from './StepDeck.vue'
-import { begin, divert, go, isOver, record, slip, slips, total, type Session } from './session'
+import { useRuns } from './runs'
+import { record, slips, total } from './session'
+import { useRun } from './useRun'
 
 const route = useRoute()
 const router = useRouter()
@@ -25,33 +27,14 @@ const stored = useQuery({
   gcTime: 0,
 })
 const whole = computed(() => stored.data.value?.routine)
-/** The line that is rehearsed: the main one, until an out is taken. */
-const line = ref(MAIN)
-const routine = computed(() => whole.value && lineOf(whole.value, line.value))
+const { routine, session, trace, world, insisted, due, over, current, step, ready, ...run } = useRun(whole)
+const runs = useRuns(id)
 
-const session = ref<Session>()
-const trace = shallowRef<Trace>()
 const deckShown = ref(false)
 const problem = ref('')
-const kept = ref('')
-/** The world that is rehearsed, and whether people in it insist on things. */
-let world: World = {}
-let surprising = false
-/** What they insist on at the step that is on, and the steps at which it is settled whether they do. */
-const insisted = ref<Out>()
-const settled = new Set<string>()
+const kept = ref<'' | 'came out' | 'failed'>('')
 const now = useNow({ interval: 250 })
 
-/** The steps that this world needs, with their moment. */
-const due = computed(() =>
-  (trace.value?.moments ?? [])
-    .map((moment, index) => ({ moment, index }))
-    .filter((m) => m.index > 0 && !m.moment.skipped),
-)
-const current = computed(() =>
-  session.value && !isOver(session.value) ? due.value[session.value.at] : undefined,
-)
-const step = computed(() => routine.value?.steps.find((s) => s.id === current.value?.moment.stepId))
 const move = computed(() => catalogue.value.moves.find((m) => m.id === step.value?.move))
 /** Where to look, when the performer wrote it down. */
 const look = computed(() =>
@@ -59,93 +42,38 @@ const look = computed(() =>
     ? catalogue.value.looks.find((l) => l.name === step.value!.look)?.label
     : undefined,
 )
-const over = computed(() => !!session.value && isOver(session.value))
-
-/** The outs that can be taken once the step that is on is done. */
-const ready = computed(() => (whole.value?.outs ?? []).filter((o) => o.after === step.value?.id))
-
-async function traced(): Promise<Trace> {
-  return answered(api.POST('/api/trace', { body: { routine: alone(routine.value!), world } }))
-}
-
-/** Begins a run: with the usual numbers, or with what people and hands might do. */
-async function start(surprise: boolean): Promise<void> {
+/** Does something that asks the server; what goes wrong is told, and the run stays where it is. */
+async function attempt(does: () => Promise<void>): Promise<void> {
   problem.value = ''
-  line.value = MAIN
-  world = {}
-  surprising = surprise
-  insisted.value = undefined
-  settled.clear()
   try {
-    trace.value = await traced()
-    if (surprise) {
-      for (const choice of trace.value.moments.flatMap((m) => m.choices)) {
-        world[choice.key] = choice.low + Math.floor(Math.random() * Math.max(1, choice.high - choice.low + 1))
-      }
-      trace.value = await traced()
-    }
-    kept.value = ''
+    await does()
     deckShown.value = false
-    session.value = begin(
-      due.value.map((d) => d.moment.stepId),
-      Date.now(),
-    )
-    mayInsist()
   } catch (thrown) {
     problem.value = (thrown as ApiProblem).message
   }
+}
+
+function start(surprise: boolean): void {
+  kept.value = ''
+  void attempt(() => run.start(surprise))
 }
 
 function goBy(by: 1 | -1): void {
-  if (by > 0 && insisted.value) {
-    void takeOut(insisted.value)
-  } else if (session.value) {
-    session.value = go(session.value, by, Date.now())
-    deckShown.value = false
-    mayInsist()
-  }
+  void attempt(() => run.goBy(by))
 }
 
-/** In a run with surprises, people insist every other time they could, once a step. */
-function mayInsist(): void {
-  insisted.value = undefined
-  const here = ready.value
-  if (surprising && step.value && here.length > 0 && !settled.has(step.value.id)) {
-    settled.add(step.value.id)
-    insisted.value = Math.random() < 0.5 ? here[Math.floor(Math.random() * here.length)] : undefined
-  }
+function takeOut(out: Out): void {
+  void attempt(() => run.takeOut(out))
 }
 
-/** Goes on by the line of an out. */
-async function takeOut(out: Out): Promise<void> {
-  const before = line.value
-  line.value = out.id
-  try {
-    trace.value = await traced()
-    const rest = due.value.slice(session.value!.at + 1).map((d) => d.moment.stepId)
-    session.value = divert(session.value!, rest, Date.now())
-    deckShown.value = false
-    mayInsist()
-  } catch (thrown) {
-    line.value = before
-    problem.value = (thrown as ApiProblem).message
-  }
-}
-
-async function keep(cameOut: boolean): Promise<void> {
-  try {
-    await answered(
-      api.POST('/api/routines/{id}/rehearsals', {
-        params: { path: { id } },
-        body: record(session.value!, cameOut),
-      }),
-    )
-    kept.value = cameOut ? 'Kept: it came out.' : 'Kept: it did not come out.'
+function keep(cameOut: boolean): void {
+  void attempt(async () => {
+    const body = record(session.value!, cameOut)
+    await answered(api.POST('/api/routines/{id}/rehearsals', { params: { path: { id } }, body }))
+    kept.value = cameOut ? 'came out' : 'failed'
     await queries.invalidateQueries({ queryKey: ['runs', id] })
     await queries.invalidateQueries({ queryKey: ['last'] })
-  } catch (thrown) {
-    problem.value = (thrown as ApiProblem).message
-  }
+  })
 }
 
 function leave(): void {
@@ -171,7 +99,7 @@ onKeyStroke([' ', 'ArrowRight', 'PageDown'], (event) => {
   if (session.value) {
     goBy(1)
   } else if (routine.value && routine.value.steps.length > 0) {
-    void start(false)
+    start(false)
   }
 })
 onKeyStroke(['ArrowLeft', 'PageUp'], (event) => {
@@ -180,19 +108,17 @@ onKeyStroke(['ArrowLeft', 'PageUp'], (event) => {
     goBy(-1)
   }
 })
-onKeyStroke(['m', 'M'], () => {
-  if (session.value && !over.value) {
-    session.value = slip(session.value)
-  }
-})
+onKeyStroke(['m', 'M'], () => run.markSlip())
 onKeyStroke(['o', 'O'], () => {
   const out = insisted.value ?? ready.value[0]
   if (session.value && !over.value && !inDialog() && out) {
-    void takeOut(out)
+    takeOut(out)
   }
 })
 onKeyStroke(['h', 'H'], () => {
-  deckShown.value = !deckShown.value
+  if (!over.value) {
+    deckShown.value = !deckShown.value
+  }
 })
 onKeyStroke('Escape', () => {
   if (!inDialog()) {
@@ -279,9 +205,7 @@ onKeyStroke('Escape', () => {
       <StepDeck v-if="deckShown && trace" :trace="trace" :moment="current.index" />
       <div class="mt-4 flex flex-wrap gap-3 pb-2">
         <button class="btn px-5 py-3 text-lg" :disabled="session.at === 0" @click="goBy(-1)">← Back</button>
-        <button class="btn px-5 py-3 text-lg" @click="session = slip(session)">
-          Slip <kbd class="kbd">M</kbd>
-        </button>
+        <button class="btn px-5 py-3 text-lg" @click="run.markSlip()">Slip <kbd class="kbd">M</kbd></button>
         <button class="btn px-5 py-3 text-lg" :aria-pressed="deckShown" @click="deckShown = !deckShown">
           {{ deckShown ? 'Hide' : 'Show' }} the deck <kbd class="kbd">H</kbd>
         </button>
@@ -301,6 +225,8 @@ onKeyStroke('Escape', () => {
       :trace="trace"
       :session="session"
       :routine="routine!"
+      :world="world"
+      :runs="runs ?? []"
       :kept="kept"
       @came-out="keep"
       @again="start(false)"

@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/diagnosis": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["diagnosis"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orders/read": {
         parameters: {
             query?: never;
@@ -617,6 +633,24 @@ export interface components {
             /** Format: int32 */
             depth: number;
         };
+        DiagnosisDocument: {
+            asPlanned: boolean;
+            explanations: components["schemas"]["ExplanationDocument"][];
+            stopped: boolean;
+            /** Format: int32 */
+            tried: number;
+        };
+        DiagnosisRequest: {
+            computation: string;
+            routine: components["schemas"]["RoutineDocument"];
+            seen: components["schemas"]["SpecDocument"][];
+            slips: {
+                [key: string]: number;
+            };
+            world: {
+                [key: string]: number;
+            };
+        };
         DoubleSpellDocument: {
             /** Format: int32 */
             cut: number;
@@ -626,6 +660,12 @@ export interface components {
             firstFromFace: number;
             /** Format: int32 */
             selection: number;
+        };
+        ExplanationDocument: {
+            sentences: string[];
+            stepIds: string[];
+            /** Format: double */
+            weight: number;
         };
         FamilyDocument: {
             id: string;
@@ -1311,6 +1351,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ComputationsDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    diagnosis: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DiagnosisRequest"];
+            };
+        };
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiagnosisDocument"];
                 };
             };
             /** @description default response */

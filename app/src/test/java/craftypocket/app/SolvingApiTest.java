@@ -54,6 +54,35 @@ class SolvingApiTest {
         assertThat(mine.path("ways").findValuesAsString("move")).isNotEmpty().doesNotContain("pass");
     }
 
+    private static String diagnosis(String seen) {
+        return """
+                {"computation": "d", "routine": %s, "world": {}, "seen": [%s], "slips": {"up": 3}}""".formatted(demo(33), seen);
+    }
+
+    private static String seenAt(int nth) {
+        return "{\"kind\": \"position\", \"settings\": {\"role\": \"A\", \"nth\": \"%d\"}}".formatted(nth);
+    }
+
+    @Test
+    void a_run_that_did_not_come_out_is_explained_by_slips() {
+        JsonNode second = post("/api/diagnosis", diagnosis(seenAt(2))).json();
+
+        assertThat(second.path("asPlanned").asBoolean()).isFalse();
+        assertThat(second.path("explanations")).isNotEmpty();
+        assertThat(second.at("/explanations/0/weight").asDouble()).isEqualTo(1);
+        assertThat(second.at("/explanations/0/sentences/0").asString())
+                .startsWith("Step 2, “Return on the lower packet”: the hold");
+
+        assertThat(post("/api/diagnosis", diagnosis(seenAt(1)))
+                        .json()
+                        .path("asPlanned")
+                        .asBoolean())
+                .isTrue();
+        assertThat(post("/api/diagnosis", diagnosis("")).status()).isEqualTo(422);
+        assertThat(post("/api/diagnosis", diagnosis("{\"kind\": \"wish\"}")).status())
+                .isEqualTo(422);
+    }
+
     @Test
     void a_long_computation_tells_how_far_it_is() throws InterruptedException {
         CompletableFuture<JsonNode> asked = CompletableFuture.supplyAsync(

@@ -12,9 +12,12 @@ import craftypocket.core.run.Plan;
 import craftypocket.core.run.Survey;
 import craftypocket.core.run.SurveyOptions;
 import craftypocket.core.run.Surveyor;
+import craftypocket.core.run.World;
 import craftypocket.core.solve.Bridge;
 import craftypocket.core.solve.BridgeFinder;
+import craftypocket.core.solve.SlipDiagnosis;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -42,6 +45,11 @@ public class SolvingBenchmark {
             List.of(Step.of("hold", "hold-break", "depth", "26")),
             List.of());
 
+    private static final List<ClaimSpec> SEEN = List.of(
+            ClaimSpec.of("position", "role", "A", "nth", "17"), ClaimSpec.of("position", "role", "K", "nth", "16"));
+
+    private final Plan thirtySteps = Routines.keyCard(30, "26", "20", "30");
+
     @Benchmark
     public Survey surveyWithTwoRiffles() {
         return Surveyor.survey(riffled, SurveyOptions.withDefaults());
@@ -56,5 +64,11 @@ public class SolvingBenchmark {
                 ClaimSpec.of("position", "role", "A", "nth", "1"),
                 move -> true,
                 () -> false);
+    }
+
+    /** Thirty steps, the key and the selection seen elsewhere: every slip and every pair of slips is tried. */
+    @Benchmark
+    public SlipDiagnosis slipDiagnosisOfThirtySteps() {
+        return SlipDiagnosis.of(thirtySteps.routine(), AllMoves.CATALOGUE, World.USUAL, SEEN, Map.of(), () -> false);
     }
 }

@@ -111,6 +111,16 @@ abstract class InBrowser {
                         .setState(com.microsoft.playwright.options.WaitForSelectorState.DETACHED));
     }
 
+    /** A routine in which four cards, face up, are counted hiding the third: the four of spades is seen twice. */
+    protected void newFaceUpCount(String title) throws IOException {
+        newRoutine(title);
+        page.getByLabel("Pack").selectOption("4");
+        addMove("turn the pile over");
+        addMove("count hiding the third");
+        page.getByLabel("The packet in").selectOption("deck");
+        page.getByTestId("advice").waitFor();
+    }
+
     protected Locator steps() {
         return page.locator("[data-step]:not([data-step=set-up])");
     }

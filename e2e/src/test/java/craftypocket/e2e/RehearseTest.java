@@ -102,4 +102,27 @@ class RehearseTest extends InBrowser {
         assertThat(button("Go on →")).isVisible();
         org.assertj.core.api.Assertions.assertThat(sideways).isEqualTo(false);
     }
+
+    @Test
+    void a_run_that_did_not_come_out_is_explained_by_a_slip() throws IOException {
+        openDemo("Nobody trusts the purser");
+        page.keyboard().press("r");
+        page.getByText("Deck in hand?").waitFor();
+        page.keyboard().press("Space");
+        assertThat(step()).containsText("1 of 7");
+        for (int i = 1; i <= 7; i++) {
+            page.keyboard().press("Space");
+        }
+        page.getByText("No", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(page.getByText("Kept: it did not come out.")).isVisible();
+
+        page.getByLabel("Silvan’s card is really at").fill("2");
+        page.getByText("Find the slip").click();
+        assertThat(page.getByTestId("explanation").first())
+                .containsText("“Return on the lower packet”: the hold was one card too high.");
+
+        page.getByLabel("Silvan’s card is really at").fill("1");
+        page.getByText("Find the slip").click();
+        assertThat(page.getByTestId("diagnosed")).containsText("That is where they should be");
+    }
 }

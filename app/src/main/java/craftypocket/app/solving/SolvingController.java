@@ -9,8 +9,10 @@ import craftypocket.app.routines.RoutineDocument.SpecDocument;
 import craftypocket.app.routines.RoutineDocument.StepDocument;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.moves.Move;
+import craftypocket.core.run.World;
 import craftypocket.core.solve.Bridge;
 import craftypocket.core.solve.BridgeFinder;
+import craftypocket.core.solve.SlipDiagnosis;
 import craftypocket.core.solve.Sweep;
 import craftypocket.core.solve.Unknown;
 import jakarta.validation.Valid;
@@ -22,6 +24,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Predicate;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -106,6 +109,47 @@ class SolvingController {
             int oddity,
             double share) {}
 
+    /**
+     * A run that did not come out.
+     *
+     * @param computation a name under which it can be stopped
+     * @param world the numbers of the run
+     * @param seen what is really so in the end
+     * @param slips by the id of a step, how often it went wrong before
+     */
+    record DiagnosisRequest(
+            @NotNull @Pattern(regexp = NAME, message = NAME_RULE)
+            String computation,
+
+            @NotNull @Valid RoutineDocument routine,
+
+            @NotNull @Size(max = 2000, message = "at most 2000 choices")
+            Map<String, @NotNull Integer> world,
+
+            @NotNull
+            @Size(min = 1, max = SlipDiagnosis.MOST_SEEN, message = "1 to " + SlipDiagnosis.MOST_SEEN + " observations")
+            List<@NotNull @Valid SpecDocument> seen,
+
+            @NotNull @Size(max = 200, message = "at most 200 steps")
+            Map<
+                            String,
+                            @NotNull @Min(value = 0, message = "at least 0")
+                            @Max(value = 100_000, message = "at most 100000") Integer>
+                    slips) {
+
+        DiagnosisRequest {
+            world = Objects.requireNonNullElse(world, Map.of());
+            slips = Objects.requireNonNullElse(slips, Map.of());
+        }
+    }
+
+    record DiagnosisDocument(
+            boolean asPlanned, @NotNull List<ExplanationDocument> explanations, int tried, boolean stopped) {}
+
+    /** Slips that lead to what was seen; {@code weight} is from 0 to 1, the likeliest. */
+    record ExplanationDocument(
+            @NotNull List<String> sentences, @NotNull List<String> stepIds, double weight) {}
+
     private final Computations computations;
     private final PerformerNotes notes;
 
@@ -163,5 +207,32 @@ class SolvingController {
                 way.secret(),
                 way.oddity(),
                 way.share());
+    }
+
+    /** Which slips would explain what was really there in the end. */
+    @PostMapping("/diagnosis")
+    DiagnosisDocument diagnosis(@Valid @RequestBody DiagnosisRequest request) {
+        SlipDiagnosis diagnosis = computations.during(
+                request.computation(),
+                effort -> SlipDiagnosis.of(
+                        request.routine().toCore(),
+                        AllMoves.CATALOGUE,
+                        new World(request.world()),
+                        request.seen().stream().map(SpecDocument::toCore).toList(),
+                        request.slips(),
+                        effort));
+        List<StepDocument> steps = request.routine().steps();
+        return new DiagnosisDocument(
+                diagnosis.asPlanned(),
+                diagnosis.explanations().stream()
+                        .map(e -> new ExplanationDocument(
+                                e.sentences(),
+                                e.slips().stream()
+                                        .map(slip -> steps.get(slip.step()).id())
+                                        .toList(),
+                                e.weight()))
+                        .toList(),
+                diagnosis.tried(),
+                diagnosis.stopped());
     }
 }

@@ -151,6 +151,15 @@ public final class PlannedStep {
         }
     }
 
+    /** The same when chunks may have other numbers than were stated. */
+    void settleAnew(Hands hands, Values world) {
+        for (int i = 0; i < rests.length; i++) {
+            int[] chunks = world.chunks(rests[i]);
+            int others = sum(chunks) - chunks[restAt[i]];
+            world.set(rests[i], restAt[i], Math.max(0, rests[i].max().of(hands, world) - others));
+        }
+    }
+
     boolean blocked(Hands hands, Values world) {
         return fault(hands, world) != NONE;
     }

@@ -38,6 +38,7 @@ public final class Tracer {
     private final List<Trace.Shown> shown = new ArrayList<>();
     private final List<Hold> lost = new ArrayList<>();
     private Optional<Trace.Passed> passed = Optional.empty();
+    private final List<Values> numbers = new ArrayList<>();
 
     private Tracer(Plan plan, World world) {
         this.plan = plan;
@@ -75,6 +76,13 @@ public final class Tracer {
         return tracer.hands;
     }
 
+    /** The steps of a plan with the numbers of a world. */
+    public static Walk walk(Plan plan, World world) {
+        Tracer tracer = new Tracer(plan, world);
+        tracer.run();
+        return new Walk(plan, tracer.numbers);
+    }
+
     private Trace run() {
         List<Snapshot> snapshots = new ArrayList<>();
         snapshots.add(snapshot("Set-up", false, Optional.empty(), List.of()));
@@ -91,6 +99,8 @@ public final class Tracer {
         shown.clear();
         lost.clear();
         passed = Optional.empty();
+        Values values = step.values().another();
+        numbers.add(values);
         if (!step.applies(hands)) {
             // A step that is skipped owes nothing.
             set(index, Condition.Kind.EXPECTED_BEFORE, true);
@@ -98,7 +108,6 @@ public final class Tracer {
             set(index, Condition.Kind.CAN_BE_DONE, true);
             return snapshot(step.sentence(), true, Optional.empty(), List.of());
         }
-        Values values = step.values().another();
         List<Trace.Chosen> chosen = new ArrayList<>();
         for (Choice choice : step.choices()) {
             chosen.add(choose(choice, values));

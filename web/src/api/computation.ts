@@ -1,4 +1,4 @@
-import { answered, api, ApiProblem } from '@/api/client'
+import { answered, api, ApiProblem } from './client'
 import { onScopeDispose, ref } from 'vue'
 
 /** How often it is asked how far a computation is. */

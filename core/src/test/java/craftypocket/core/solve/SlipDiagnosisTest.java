@@ -1,0 +1,243 @@
+package craftypocket.core.solve;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import craftypocket.core.Script;
+import craftypocket.core.cards.CardText;
+import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.moves.AllMoves;
+import craftypocket.core.routine.Step;
+import craftypocket.core.run.Trace;
+import craftypocket.core.run.World;
+import craftypocket.core.settings.ProblemsFound;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** A slip is made on purpose, the end is looked at, and the slip must be among what would explain it. */
+class SlipDiagnosisTest {
+
+    private static Script shuffled(String... steps) {
+        Script script = Script.deck(52).key("K", "9S", 9).key("L", "AH", 14).key("M", "10H", 23);
+        int number = 0;
+        for (String step : steps) {
+            String[] parts = step.split("\\|");
+            String[] pairs = parts.length == 1 ? new String[0] : parts[1].split("=");
+            script.step(Step.of("s" + ++number, parts[0], pairs));
+        }
+        return script;
+    }
+
+    private static final String[] AS_PLANNED = {
+        "overhand|chunks=9 7 8 6 9 rest",
+        "hold-break|depth=20",
+        "cut-to-break",
+        "packets-to-table|packets=8 7 9",
+        "lift-packet|end=top=count=5=to=table:aside"
+    };
+
+    /** Where the two cards really are: what somebody can look up without remembering more. */
+    private static List<ClaimSpec> seen(Script script) {
+        Trace trace = script.trace();
+        return trace.end().roles().stream()
+                .map(role -> ClaimSpec.of(
+                        "position",
+                        "role",
+                        List.of("K", "L", "M").get(trace.end().roles().indexOf(role)),
+                        "nth",
+                        String.valueOf(role.position()),
+                        "pile",
+                        role.place().text()))
+                .toList();
+    }
+
+    private static SlipDiagnosis diagnose(Script planned, List<ClaimSpec> seen, Map<String, Integer> past) {
+        return SlipDiagnosis.of(planned.routine(), AllMoves.CATALOGUE, World.USUAL, seen, past, () -> false);
+    }
+
+    static Stream<List<String>> slips() {
+        return Stream.of(
+                List.of(
+                        "0",
+                        "overhand|chunks=9 7 9 6 9 rest",
+                        "Step 1, “Overhand shuffle”: “chunk 3” was 9 instead of 8."),
+                List.of("0", "overhand|chunks=9 5 8 6 9 rest", "“chunk 2” was 5 instead of 7."),
+                List.of("1", "hold-break|depth=21", "was 21 instead of 20."),
+                List.of("3", "packets-to-table|packets=8 6 9", "“chunk 2” was 6 instead of 7."),
+                List.of("3", "false-cut", "Step 4, “Cut in packets to the table”, was left out."),
+                List.of("4", "lift-packet|end=top=count=3=to=table:aside", "was 3 instead of 5."),
+                List.of("4", "lift-packet|end=bottom=count=5=to=table:aside", "instead of"));
+    }
+
+    @ParameterizedTest
+    @MethodSource("slips")
+    void a_single_slip_is_among_what_explains_the_end(List<String> slip) {
+        String[] really = AS_PLANNED.clone();
+        really[Integer.parseInt(slip.get(0))] = slip.get(1);
+
+        SlipDiagnosis diagnosis = diagnose(shuffled(AS_PLANNED), seen(shuffled(really)), Map.of());
+
+        assertThat(diagnosis.asPlanned()).isFalse();
+        assertThat(diagnosis.explanations())
+                .anySatisfy(explanation -> assertThat(explanation.sentences())
+                        .singleElement()
+                        .asString()
+                        .contains(slip.get(2)));
+        assertThat(diagnosis.explanations().get(0).weight()).isEqualTo(1);
+        assertThat(diagnosis.explanations())
+                .extracting(SlipDiagnosis.Explanation::weight)
+                .isSortedAccordingTo((one, other) -> Double.compare(other, one));
+    }
+
+    @Test
+    void every_explanation_leads_to_what_was_seen() {
+        Script planned = shuffled(AS_PLANNED);
+        String[] really = AS_PLANNED.clone();
+        really[1] = "hold-break|depth=19";
+        List<ClaimSpec> seen = seen(shuffled(really));
+
+        for (SlipDiagnosis.Explanation explanation :
+                diagnose(planned, seen, Map.of()).explanations()) {
+            assertThat(explanation.slips()).hasSizeBetween(1, 2);
+            assertThat(explanation.slips()).extracting(Slip::step).isSorted();
+            assertThat(explanation.sentences()).hasSameSizeAs(explanation.slips());
+        }
+    }
+
+    @Test
+    void two_slips_are_found_when_no_single_one_is_enough() {
+        String[] really = AS_PLANNED.clone();
+        really[0] = "overhand|chunks=10 7 8 6 9 rest";
+        really[3] = "packets-to-table|packets=8 7 8";
+        Script slipped = shuffled(really);
+        List<ClaimSpec> seen = new ArrayList<>(seen(slipped));
+        seen.add(ClaimSpec.of("pile-order", "cards", topOf(slipped)));
+
+        SlipDiagnosis diagnosis = diagnose(shuffled(AS_PLANNED), seen, Map.of());
+
+        assertThat(diagnosis.explanations())
+                .anySatisfy(explanation -> assertThat(String.join(" ", explanation.sentences()))
+                        .contains("“chunk 1” was 10 instead of 9")
+                        .contains("“chunk 3” was 8 instead of 9"));
+    }
+
+    /** Fifteen cards from the top: with the places of three more, few other slips explain them. */
+    private static String topOf(Script script) {
+        Trace trace = script.trace();
+        StringBuilder cards = new StringBuilder();
+        for (int card : Script.cards(trace, "deck").subList(0, 15)) {
+            cards.append(CardText.code(script.plan().pack().card(card - 1).front()))
+                    .append(' ');
+        }
+        return cards.toString().trim();
+    }
+
+    @Test
+    void all_pairs_of_slips_of_a_long_routine_are_tried() {
+        Script script = Script.deck(52).key("K", "9S", 9);
+        for (int i = 0; i < 15; i++) {
+            script.step("overhand", "chunks", "9 7 8 6 9 rest").step("complete-cut", "depth", "20");
+        }
+        ClaimSpec elsewhere = ClaimSpec.of("position", "role", "K", "nth", "1");
+
+        SlipDiagnosis diagnosis = diagnose(script, List.of(elsewhere), Map.of());
+
+        // 15 × (3 + 5 × 4) slips of shuffles, 15 × (3 + 4) of cuts; of pairs, those with the first before the second.
+        assertThat(diagnosis.tried()).isEqualTo(450 + pairs(15, 23, 7));
+        assertThat(diagnosis.stopped()).isFalse();
+    }
+
+    private static int pairs(int rounds, int odd, int even) {
+        int all = rounds * (odd + even);
+        int within = rounds * (odd * odd + even * even);
+        return (all * all - within) / 2;
+    }
+
+    @Test
+    void what_one_slipped_in_before_is_likelier() {
+        Script planned = shuffled(AS_PLANNED);
+        String[] really = AS_PLANNED.clone();
+        really[1] = "hold-break|depth=21";
+        List<ClaimSpec> seen = seen(shuffled(really));
+
+        double plain = weightOf(diagnose(planned, seen, Map.of("s3", 0)), 1);
+        double often = weightOf(diagnose(planned, seen, Map.of("s1", 50)), 1);
+
+        assertThat(often).isLessThanOrEqualTo(plain);
+        assertThat(diagnose(planned, seen, Map.of("s2", 9))
+                        .explanations()
+                        .get(0)
+                        .slips()
+                        .get(0)
+                        .step())
+                .isEqualTo(1);
+    }
+
+    private static double weightOf(SlipDiagnosis diagnosis, int step) {
+        return diagnosis.explanations().stream()
+                .filter(e -> e.slips().size() == 1 && e.slips().get(0).step() == step)
+                .mapToDouble(SlipDiagnosis.Explanation::weight)
+                .max()
+                .orElse(0);
+    }
+
+    /** The break was one off, so a wrong card was glimpsed and named: nobody stops at that. */
+    @Test
+    void a_name_that_is_wrongly_believed_to_be_known_does_not_end_the_run() {
+        Script script = Script.deck(52)
+                .selection("A", "Silvan")
+                .step("spread-pick", "role", "A", "at", "20")
+                .step("return-on-lower", "role", "A", "at", "26", "keep", "break")
+                .step("cut-to-break")
+                .step("glimpse", "where", "top")
+                .step("name-it", "role", "A");
+
+        SlipDiagnosis second = diagnose(script, List.of(ClaimSpec.of("position", "role", "A", "nth", "2")), Map.of());
+
+        assertThat(second.explanations().get(0).sentences())
+                .containsExactly("Step 2, “Return on the lower packet”: the hold was one card too high.");
+    }
+
+    @Test
+    void what_lies_as_it_should_needs_no_slip() {
+        Script planned = shuffled(AS_PLANNED);
+
+        SlipDiagnosis diagnosis = diagnose(planned, seen(planned), Map.of());
+
+        assertThat(diagnosis.asPlanned()).isTrue();
+        assertThat(diagnosis.explanations()).isEmpty();
+    }
+
+    @Test
+    void what_nothing_explains_has_no_explanation_and_what_spectators_do_is_no_slip() {
+        Script spectators = shuffled("spectator-cut|depth=20", "false-cut");
+        ClaimSpec elsewhere = ClaimSpec.of("position", "role", "K", "nth", "30");
+
+        assertThat(diagnose(spectators, List.of(elsewhere), Map.of()).explanations())
+                .isEmpty();
+    }
+
+    @Test
+    void it_can_be_stopped_and_refuses_what_cannot_be_read() {
+        Script planned = shuffled(AS_PLANNED);
+        ClaimSpec elsewhere = ClaimSpec.of("position", "role", "K", "nth", "30");
+
+        assertThat(SlipDiagnosis.of(
+                                planned.routine(),
+                                AllMoves.CATALOGUE,
+                                World.USUAL,
+                                List.of(elsewhere),
+                                Map.of(),
+                                () -> true)
+                        .stopped())
+                .isTrue();
+        assertThatThrownBy(() -> diagnose(planned, List.of(ClaimSpec.of("nonsense")), Map.of()))
+                .isInstanceOf(ProblemsFound.class)
+                .hasMessageContaining("claims[0].claim");
+    }
+}

@@ -1,0 +1,126 @@
+import { answered, api, type Out, type Routine, type Trace, type World } from '@/api/client'
+import { alone, lineOf, MAIN } from '@/lines'
+import { computed, ref, shallowRef, type Ref } from 'vue'
+import { begin, divert, go, isOver, slip, type Session } from './session'
+
+/** In a run with surprises, people insist every other time they could. */
+const INSISTING = 0.5
+
+/**
+ * A run through a routine: the session with its times and slips, the world in which it goes, and the line it takes.
+ *
+ * @param whole the routine with all its lines
+ * @param random from 0 to 1, drawn for whatever people and hands might do
+ */
+export function useRun(whole: Ref<Routine | undefined>, random: () => number = Math.random) {
+  /** The line that is rehearsed: the main one, until an out is taken. */
+  const line = ref(MAIN)
+  const routine = computed(() => whole.value && lineOf(whole.value, line.value))
+  const session = ref<Session>()
+  const trace = shallowRef<Trace>()
+  const world = shallowRef<World>({})
+  /** What they insist on at the step that is on. */
+  const insisted = ref<Out>()
+  /** The steps at which it is settled whether they insist. */
+  const settled = new Set<string>()
+  let surprising = false
+
+  /** The steps that this world needs, with their moment. */
+  const due = computed(() =>
+    (trace.value?.moments ?? [])
+      .map((moment, index) => ({ moment, index }))
+      .filter((m) => m.index > 0 && !m.moment.skipped),
+  )
+  const over = computed(() => !!session.value && isOver(session.value))
+  const current = computed(() => (session.value && !over.value ? due.value[session.value.at] : undefined))
+  const step = computed(() => routine.value?.steps.find((s) => s.id === current.value?.moment.stepId))
+  /** The outs that can be taken once the step that is on is done. */
+  const ready = computed(() => (whole.value?.outs ?? []).filter((o) => o.after === step.value?.id))
+
+  async function retrace(): Promise<void> {
+    const body = { routine: alone(routine.value!), world: world.value }
+    trace.value = await answered(api.POST('/api/trace', { body }))
+  }
+
+  /** Traces the line; in a run with surprises, whatever is open in it is drawn first. */
+  async function follow(): Promise<void> {
+    await retrace()
+    const open = trace.value!.moments.flatMap((m) => m.choices).filter((c) => !(c.key in world.value))
+    if (surprising && open.length > 0) {
+      const drawn = open.map((c) => [c.key, c.low + Math.floor(random() * Math.max(1, c.high - c.low + 1))])
+      world.value = { ...world.value, ...(Object.fromEntries(drawn) as World) }
+      await retrace()
+    }
+  }
+
+  /** Begins a run: with the usual numbers, or with what people and hands might do. */
+  async function start(surprise: boolean): Promise<void> {
+    line.value = MAIN
+    world.value = {}
+    surprising = surprise
+    settled.clear()
+    await follow()
+    session.value = begin(
+      due.value.map((d) => d.moment.stepId),
+      Date.now(),
+    )
+    mayInsist()
+  }
+
+  /** Goes on or back by a step; on by the out, when they insist on something. */
+  async function goBy(by: 1 | -1): Promise<void> {
+    if (by > 0 && insisted.value) {
+      await takeOut(insisted.value)
+    } else if (session.value) {
+      session.value = go(session.value, by, Date.now())
+      mayInsist()
+    }
+  }
+
+  function mayInsist(): void {
+    insisted.value = undefined
+    const here = ready.value
+    if (surprising && step.value && here.length > 0 && !settled.has(step.value.id)) {
+      settled.add(step.value.id)
+      insisted.value = random() < INSISTING ? here[Math.floor(random() * here.length)] : undefined
+    }
+  }
+
+  /** Goes on by the line of an out. When that cannot be traced, the run stays where it is. */
+  async function takeOut(out: Out): Promise<void> {
+    const before = line.value
+    line.value = out.id
+    try {
+      await follow()
+    } catch (thrown) {
+      line.value = before
+      throw thrown
+    }
+    const rest = due.value.slice(session.value!.at + 1).map((d) => d.moment.stepId)
+    session.value = divert(session.value!, rest, Date.now())
+    mayInsist()
+  }
+
+  function markSlip(): void {
+    if (session.value && !over.value) {
+      session.value = slip(session.value)
+    }
+  }
+
+  return {
+    routine,
+    session,
+    trace,
+    world,
+    insisted,
+    due,
+    over,
+    current,
+    step,
+    ready,
+    start,
+    goBy,
+    takeOut,
+    markSlip,
+  }
+}
