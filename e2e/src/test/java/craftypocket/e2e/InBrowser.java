@@ -119,6 +119,7 @@ abstract class InBrowser {
         addMove("count hiding the third");
         page.getByLabel("The packet in").selectOption("deck");
         page.getByTestId("advice").waitFor();
+        waitUntilSaved();
     }
 
     protected Locator steps() {

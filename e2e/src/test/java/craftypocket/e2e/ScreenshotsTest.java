@@ -47,6 +47,13 @@ class ScreenshotsTest extends InBrowser {
         button("Undo").click();
         waitUntilSaved();
 
+        openDemo("Nobody trusts the purser");
+        page.getByLabel("Lines of the routine").getByText("shuffling").first().click();
+        page.waitForCondition(() ->
+                page.getByLabel("Lines of the routine").getByText("holds ·").count() == 5);
+        select("lift");
+        picture("bench-out");
+
         openDemo("Two cabins");
         page.getByText("way checked").first().waitFor();
         select("left1");
@@ -102,5 +109,20 @@ class ScreenshotsTest extends InBrowser {
             page.keyboard().press("PageDown");
         }
         picture("rehearse-end-check");
+
+        openDemo("Nobody trusts the purser");
+        page.keyboard().press("r");
+        page.getByText("Deck in hand?").waitFor();
+        page.keyboard().press("Space");
+        page.getByText("1 of 7").waitFor();
+        for (int beat = 0; beat < 7; beat++) {
+            page.waitForTimeout(400 + beat * 90);
+            page.keyboard().press("PageDown");
+        }
+        page.getByText("No", new Page.GetByTextOptions().setExact(true)).click();
+        page.getByLabel("Silvan’s card is really at").fill("2");
+        page.getByText("Find the slip").click();
+        page.getByTestId("explanation").first().waitFor();
+        picture("slip-found");
     }
 }
