@@ -7,6 +7,7 @@ import { useToast } from '@/ui/toast'
 import { onKeyStroke, useEventListener } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import AudiencePanel from './AudiencePanel.vue'
 import BenchHeader from './BenchHeader.vue'
 import ClaimsPanel from './ClaimsPanel.vue'
 import HintsPanel from './HintsPanel.vue'
@@ -201,6 +202,7 @@ onKey(['z', 'Z'], (event) => {
         <ClaimsPanel />
         <OutsPanel />
         <HintsPanel />
+        <AudiencePanel />
       </aside>
     </div>
     <OwnMoveDialog v-model:open="composing" />

@@ -321,6 +321,7 @@ export const useBench = defineStore('bench', () => {
     failure,
     load,
     leave,
+    retrace,
     openLine,
     isOwn,
     edit,

@@ -20,7 +20,7 @@ export function usePerformer() {
     staleTime: Infinity,
   })
   const performer = computed(
-    () => query.data.value ?? { hand: 'right', moves: {}, ownMoves: [], putAside: [] },
+    () => query.data.value ?? { hand: 'right', moves: {}, ownMoves: [], putAside: [], forced: [] },
   )
 
   async function keep(call: Promise<unknown>): Promise<void> {
@@ -53,6 +53,10 @@ export function usePerformer() {
     },
     async takeUp(rule: string) {
       await keep(answered(api.DELETE('/api/performer/put-aside/{rule}', { params: { path: { rule } } })))
+    },
+    /** Cards that were forced on the people of tonight, as codes with spaces between. */
+    async setForced(cards: string) {
+      await keep(answered(api.PUT('/api/performer/forced', { body: { cards } })))
     },
     async keepOwnMove(move: OwnMove) {
       const params = { path: { id: move.id } }

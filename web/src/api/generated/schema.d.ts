@@ -132,6 +132,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/performer/forced": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["forced"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/performer/hand": {
         parameters: {
             query?: never;
@@ -702,6 +718,9 @@ export interface components {
             letter: string;
             owner: string;
         };
+        ForcedDocument: {
+            cards: string;
+        };
         HandDocument: {
             hand: string;
         };
@@ -890,6 +909,7 @@ export interface components {
             seeming: number;
         };
         PerformerDocument: {
+            forced: string[];
             hand: string;
             moves: {
                 [key: string]: components["schemas"]["MoveNoteDocument"];
@@ -1438,6 +1458,39 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PerformerDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    forced: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ForcedDocument"];
+            };
+        };
         responses: {
             /** @description default response */
             "2XX": {

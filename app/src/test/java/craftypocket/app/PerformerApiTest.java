@@ -6,6 +6,7 @@ import static craftypocket.app.RunningApplication.post;
 import static craftypocket.app.RunningApplication.put;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -90,6 +91,26 @@ class PerformerApiTest {
                     .as(id)
                     .isFalse();
         }
+    }
+
+    @Test
+    void cards_forced_on_the_people_of_tonight_are_not_forced_again() {
+        String trace = "{\"routine\": " + RunningApplication.demo(10) + ", \"world\": {}}";
+        assertThat(rules(trace)).doesNotContain("same-force-card");
+
+        JsonNode kept = put("/api/performer/forced", "{\"cards\": \"7H, Q♦\"}").json();
+        assertThat(kept.path("forced").toString()).isEqualTo("[\"7H\",\"QD\"]");
+        assertThat(rules(trace)).contains("same-force-card");
+
+        assertThat(put("/api/performer/forced", "{\"cards\": \"QD ZZ\"}").status())
+                .isEqualTo(422);
+        assertThat(rules(trace)).contains("same-force-card");
+        put("/api/performer/forced", "{\"cards\": \"\"}");
+        assertThat(rules(trace)).doesNotContain("same-force-card");
+    }
+
+    private static List<String> rules(String trace) {
+        return RunningApplication.post("/api/trace", trace).json().path("hints").findValuesAsString("rule");
     }
 
     @Test

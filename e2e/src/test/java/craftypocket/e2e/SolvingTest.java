@@ -3,6 +3,7 @@ package craftypocket.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -92,5 +93,24 @@ class SolvingTest extends InBrowser {
         page.reload();
         page.locator("svg[role=img]").first().waitFor();
         assertThat(hint).hasCount(0);
+    }
+
+    @Test
+    void a_card_is_not_forced_twice_on_the_people_of_tonight() throws IOException {
+        openDemo("Between decks");
+        Locator audience = page.getByLabel("The people of tonight");
+        audience.waitFor();
+        assertThat(page.getByTestId("hint")).hasCount(0);
+
+        audience.getByText("They have seen this one").click();
+        assertThat(page.getByTestId("hint")).containsText("has been forced on these people already");
+        page.reload();
+        assertThat(page.getByTestId("hint")).containsText("has been forced on these people already");
+        page.getByLabel("Cards forced on them already").fill("QQ");
+        page.getByLabel("Cards forced on them already").press("Tab");
+        assertThat(audience.getByRole(AriaRole.ALERT)).containsText("it must be a card");
+
+        audience.getByText("New people").click();
+        assertThat(page.getByTestId("hint")).hasCount(0);
     }
 }

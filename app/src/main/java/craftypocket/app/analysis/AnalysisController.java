@@ -71,7 +71,8 @@ class AnalysisController {
     @PostMapping("/trace")
     TraceDocument trace(@Valid @RequestBody TraceRequest request) {
         Plan plan = files.plan(request.routine());
-        return TraceDocument.of(plan, Tracer.trace(plan, new World(request.world())), notes.hand()::say);
+        return TraceDocument.of(
+                plan, Tracer.trace(plan, new World(request.world())), notes.hand()::say, notes.forced());
     }
 
     /** What holds over all worlds. */

@@ -21,6 +21,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 
@@ -146,7 +147,7 @@ record TraceDocument(
     /**
      * @param words how the performer wants to be spoken to
      */
-    static TraceDocument of(Plan plan, Trace trace, UnaryOperator<String> words) {
+    static TraceDocument of(Plan plan, Trace trace, UnaryOperator<String> words, Set<Side> forced) {
         List<MomentDocument> moments = new ArrayList<>();
         for (int i = 0; i < trace.moments().size(); i++) {
             moments.add(moment(
@@ -169,7 +170,7 @@ record TraceDocument(
                         .mapToObj(i -> outcome(
                                 plan.conditions().get(i), trace.outcomes().get(i)))
                         .toList(),
-                Hints.of(plan, trace).stream()
+                Hints.of(plan, trace, forced).stream()
                         .map(h -> new HintDocument(
                                 Constants.word(h.rule()),
                                 h.step() < 0

@@ -5,11 +5,17 @@ import craftypocket.app.http.Constants;
 import craftypocket.app.http.Refusal;
 import craftypocket.app.routines.RoutineDocument.OwnMoveDocument;
 import craftypocket.core.advise.Hint;
+import craftypocket.core.cards.CardText;
+import craftypocket.core.cards.Side;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.routine.OwnMove;
 import craftypocket.core.run.ComposedMove;
+import craftypocket.core.settings.Problem;
 import jakarta.validation.Valid;
 import java.util.Arrays;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -88,6 +94,22 @@ class PerformerController {
     PerformerDocument takeUp(@PathVariable String rule) {
         requireRule(rule);
         notes.takeUp(rule);
+        return notes.all();
+    }
+
+    /** Says which cards were forced on the people of tonight; none for new people. */
+    @PutMapping("/forced")
+    PerformerDocument forced(@Valid @RequestBody PerformerDocument.ForcedDocument forced) {
+        Set<Side> cards = new LinkedHashSet<>();
+        for (String text : CardText.split(forced.cards())) {
+            cards.add(CardText.read(text).orElseThrow(() -> {
+                Problem problem = new Problem(
+                        "cards", text, "it must be a card", "Write codes such as QC or 10H, with spaces between");
+                return new Refusal(
+                        HttpStatus.UNPROCESSABLE_CONTENT, "No such card", problem.sentence(), List.of(problem));
+            }));
+        }
+        notes.keepForced(cards);
         return notes.all();
     }
 

@@ -16,12 +16,19 @@ import java.util.Map;
  * @param moves by the id of a move, what one calls it and how well one can do it
  * @param ownMoves the moves one composed
  * @param putAside the rules of hints that one does not follow
+ * @param forced the cards that were forced on the people of tonight, as codes such as QD
  */
 record PerformerDocument(
         @NotNull String hand,
         @NotNull Map<String, MoveNoteDocument> moves,
         @NotNull List<OwnMoveDocument> ownMoves,
-        @NotNull List<String> putAside) {
+        @NotNull List<String> putAside,
+        @NotNull List<String> forced) {
+
+    /** The cards, with spaces between; none for new people. */
+    record ForcedDocument(
+            @NotNull @Size(max = 200, message = "at most 200 letters")
+            String cards) {}
 
     record HandDocument(
             @NotNull @Pattern(regexp = "right|left", message = "must be right or left")

@@ -2,12 +2,16 @@ package craftypocket.app.performer;
 
 import craftypocket.app.http.Constants;
 import craftypocket.app.routines.RoutineDocument.OwnMoveDocument;
+import craftypocket.core.cards.CardText;
+import craftypocket.core.cards.Side;
 import craftypocket.core.moves.Handedness;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -21,6 +25,7 @@ public class PerformerNotes {
     private static final String HAND = "hand";
     private static final String MOVE = "move";
     private static final String HINT = "hint";
+    private static final String FORCED = "forced";
     private static final String OWN_MOVE = "own-move";
 
     private final JdbcClient database;
@@ -43,7 +48,8 @@ public class PerformerNotes {
                 Constants.word(hand()),
                 moves,
                 ownMoves(),
-                notes(HINT).stream().map(Note::id).toList());
+                notes(HINT).stream().map(Note::id).toList(),
+                notes(FORCED).stream().map(Note::id).toList());
     }
 
     /** For which hand the performer wants to read. */
@@ -86,6 +92,19 @@ public class PerformerNotes {
 
     void takeUp(String rule) {
         drop(HINT, rule);
+    }
+
+    /** The faces that were forced on the people of tonight. */
+    @Transactional(readOnly = true)
+    public Set<Side> forced() {
+        return notes(FORCED).stream()
+                .flatMap(note -> CardText.read(note.id()).stream())
+                .collect(Collectors.toSet());
+    }
+
+    void keepForced(Set<Side> cards) {
+        notes(FORCED).forEach(note -> drop(FORCED, note.id()));
+        cards.forEach(card -> keep(FORCED, CardText.code(card), ""));
     }
 
     void dropOwnMove(String id) {

@@ -1,9 +1,11 @@
 package craftypocket.core.advise;
 
+import craftypocket.core.cards.Side;
 import craftypocket.core.run.Plan;
 import craftypocket.core.run.Trace;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** What the rules of the trade say of a routine, looked up in one world. */
@@ -11,10 +13,14 @@ public final class Hints {
 
     private Hints() {}
 
-    /** The hints on a plan as it goes in a trace of it, in the order of the steps. */
-    public static List<Hint> of(Plan plan, Trace trace) {
+    /**
+     * The hints on a plan as it goes in a trace of it, in the order of the steps.
+     *
+     * @param forced the faces that were forced on these people before
+     */
+    public static List<Hint> of(Plan plan, Trace trace, Set<Side> forced) {
         return Stream.of(
-                        new RepetitionRules(plan, trace),
+                        new RepetitionRules(plan, trace, forced),
                         new HandingOutRules(plan, trace),
                         new AttentionRules(plan, trace),
                         new KnowledgeRules(plan, trace),

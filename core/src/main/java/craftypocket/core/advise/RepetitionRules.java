@@ -1,6 +1,7 @@
 package craftypocket.core.advise;
 
 import craftypocket.core.cards.CardText;
+import craftypocket.core.cards.Side;
 import craftypocket.core.layout.Place;
 import craftypocket.core.moves.Family;
 import craftypocket.core.routine.RoleKind;
@@ -25,8 +26,12 @@ final class RepetitionRules extends Rules {
     /** A key and its neighbour survive a few overhand shuffles, not many. */
     private static final int OVERHANDS = 4;
 
-    RepetitionRules(Plan plan, Trace trace) {
+    /** Faces that were forced on these people before this routine. */
+    private final Set<Side> forcedBefore;
+
+    RepetitionRules(Plan plan, Trace trace, Set<Side> forcedBefore) {
         super(plan, trace);
+        this.forcedBefore = forcedBefore;
     }
 
     @Override
@@ -89,14 +94,14 @@ final class RepetitionRules extends Rules {
 
     /** A card that is forced a second time on the same people. */
     private void sameForce() {
-        Set<Integer> forced = new HashSet<>();
+        Set<Side> forced = new HashSet<>(forcedBefore);
         for (int i = 0; i < steps(); i++) {
             Setting role = step(i).move().settings().named("role").orElse(null);
             if (step(i).move().family() != Family.FORCES || role == null || !done(i)) {
                 continue;
             }
             int card = after(i).roles().get(step(i).values().of(role)).card();
-            if (!forced.add(card)) {
+            if (!forced.add(plan().pack().card(card).front())) {
                 add(
                         Hint.Rule.SAME_FORCE_CARD,
                         i,

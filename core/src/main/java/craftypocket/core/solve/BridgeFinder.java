@@ -215,18 +215,22 @@ public final class BridgeFinder {
     }
 
     /**
-     * How far moves are from what everybody does with cards. Cuts and shuffles are natural, and so is what is not seen at
-     * all; a control that can be noticed is less so, arranging piles and cards still less; and each visible action after
-     * the first is one more thing that wants a reason.
+     * How far moves are from what everybody does with cards. Cuts and shuffles look natural, whatever they do, and so does
+     * what is not seen at all; a move for which one must look at the cards is less so, arranging piles and cards still
+     * less; and each visible action after the first is one more thing that wants a reason.
      */
     private static int oddity(List<Move> moves) {
         int oddity = 0;
         int visible = 0;
         for (Move move : moves) {
-            boolean everyday = move.family() == Family.CUTS || move.family() == Family.SHUFFLES;
-            boolean unseen = move.profile().cover() == Profile.Cover.ELSEWHERE;
-            oddity += everyday || unseen ? 0 : move.profile().secret() ? 1 : 2;
-            visible += unseen ? 0 : 1;
+            boolean arranges = move.family() == Family.HANDLING;
+            boolean looks = move.profile().cover() == Profile.Cover.REASON;
+            if (arranges) {
+                oddity += move.profile().secret() ? 1 : 2;
+            } else if (looks) {
+                oddity++;
+            }
+            visible += move.profile().cover() == Profile.Cover.ELSEWHERE ? 0 : 1;
         }
         return oddity + Math.max(0, visible - 1);
     }

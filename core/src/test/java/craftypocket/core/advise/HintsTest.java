@@ -3,17 +3,22 @@ package craftypocket.core.advise;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import craftypocket.core.Script;
+import craftypocket.core.cards.CardText;
+import craftypocket.core.cards.Side;
 import craftypocket.core.routine.Look;
 import craftypocket.core.routine.RoleKind;
 import craftypocket.core.routine.Step;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 /** Each rule is raised by one routine and not by its near twin. */
 class HintsTest {
 
     private static List<Hint.Rule> rules(Script script) {
-        return Hints.of(script.plan(), script.trace()).stream().map(Hint::rule).toList();
+        return Hints.of(script.plan(), script.trace(), Set.of()).stream()
+                .map(Hint::rule)
+                .toList();
     }
 
     private static Script counts(int times) {
@@ -136,6 +141,19 @@ class HintsTest {
         assertThat(rules(other)).isEmpty();
     }
 
+    @Test
+    void a_card_that_was_forced_on_these_people_before() {
+        Script script =
+                Script.deck(20).role("F", RoleKind.FORCE, "Jorun", "AS").step("force-slip", "at", "10", "role", "F");
+        Side ace = CardText.read("AS").orElseThrow();
+        Side two = CardText.read("2S").orElseThrow();
+
+        assertThat(Hints.of(script.plan(), script.trace(), Set.of(ace, two)))
+                .extracting(Hint::rule)
+                .containsExactly(Hint.Rule.SAME_FORCE_CARD);
+        assertThat(Hints.of(script.plan(), script.trace(), Set.of(two))).isEmpty();
+    }
+
     private static Script undercut(Look look) {
         return Script.deck(20)
                 .step("hold-break", "depth", "8")
@@ -196,7 +214,8 @@ class HintsTest {
     void a_place_relied_on_but_destroyed() {
         List<Hint> hints = Hints.of(
                 reliedOn("spectator-riffle").plan(),
-                reliedOn("spectator-riffle").trace());
+                reliedOn("spectator-riffle").trace(),
+                Set.of());
 
         assertThat(hints).extracting(Hint::rule).containsExactly(Hint.Rule.PLACE_DESTROYED);
         assertThat(hints.get(0).text()).contains("in step 2 has lost it");
@@ -231,7 +250,7 @@ class HintsTest {
 
     @Test
     void every_hint_says_what_to_do_and_why() {
-        for (Hint hint : Hints.of(counts(4).plan(), counts(4).trace())) {
+        for (Hint hint : Hints.of(counts(4).plan(), counts(4).trace(), Set.of())) {
             assertThat(hint.text()).endsWith(".");
             assertThat(hint.reason()).endsWith(".");
             assertThat(hint.step()).isEqualTo(3);

@@ -111,6 +111,7 @@ class BridgeFinderTest {
 
         assertThat(oddity(ways, "cut-to-break")).isZero();
         assertThat(oddity(ways, "pass")).isZero();
+        assertThat(oddity(ways, "shuffle-from-break")).isZero();
         assertThat(oddity(
                         find(Script.deck(52).key("K", "AS", 1), at("5", "top")).ways(), "exchange-blocks"))
                 .isPositive();
