@@ -113,7 +113,8 @@ class RoutineApiTest {
 
         JsonNode outs = get(path(made) + "/file").json().path("outs");
 
-        assertThat(outs.findValuesAsString("occasion")).containsExactly("shuffling", "shuffling", "other", "cutting");
+        assertThat(outs.findValuesAsString("occasion"))
+                .containsExactly("shuffling", "shuffling", "other", "cutting", "picking-again");
         assertThat(outs.at("/0/steps/1/move").asString()).isEqualTo("top-block-lift");
         assertThat(outs.at("/1/after").asString()).isEqualTo("lift");
         assertThat(get("/api/routines/" + made.json().path("id").asString())

@@ -71,7 +71,7 @@ class SolvingApiTest {
         assertThat(second.path("explanations")).isNotEmpty();
         assertThat(second.at("/explanations/0/weight").asDouble()).isEqualTo(1);
         assertThat(second.at("/explanations/0/sentences/0").asString())
-                .startsWith("Step 2, “Return on the lower packet”: the hold");
+                .startsWith("Step 2, “Return on the lower packet”: the break or jog");
 
         assertThat(post("/api/diagnosis", diagnosis(seenAt(1)))
                         .json()

@@ -87,6 +87,18 @@ class OutsTest extends InBrowser {
     }
 
     @Test
+    void they_may_pick_again() throws IOException {
+        openDemo("Nobody trusts the purser");
+        line("If they insist on picking again").click();
+
+        assertThat(row("forget")).containsText("they may pick again");
+        select("forget");
+        assertThat(page.getByTestId("ledger")).containsText("not chosen yet");
+        select("repick");
+        assertThat(page.getByTestId("ledger")).containsText("in Silvan’s hand");
+    }
+
+    @Test
     void an_out_that_fails_is_seen_from_the_main_line() throws IOException {
         openDemo("Nobody trusts the purser");
         line("If they insist on cutting").click();

@@ -119,7 +119,7 @@ class RehearseTest extends InBrowser {
         page.getByLabel("Silvan’s card is really at").fill("2");
         page.getByText("Find the slip").click();
         assertThat(page.getByTestId("explanation").first())
-                .containsText("“Return on the lower packet”: the hold was one card too high.");
+                .containsText("“Return on the lower packet”: the break or jog was one card too high.");
 
         page.getByLabel("Silvan’s card is really at").fill("1");
         page.getByText("Find the slip").click();

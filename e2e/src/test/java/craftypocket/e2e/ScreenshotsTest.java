@@ -50,7 +50,7 @@ class ScreenshotsTest extends InBrowser {
         openDemo("Nobody trusts the purser");
         page.getByLabel("Lines of the routine").getByText("shuffling").first().click();
         page.waitForCondition(() ->
-                page.getByLabel("Lines of the routine").getByText("holds ·").count() == 5);
+                page.getByLabel("Lines of the routine").getByText("holds ·").count() == 6);
         select("lift");
         picture("bench-out");
 

@@ -459,6 +459,11 @@ public final class Hands {
         state[placeAt + role] = 0;
     }
 
+    /** A role has no card any more, and nobody knows anything of it: it is open to be chosen again. */
+    public void forget(int role) {
+        choose(role, -1);
+    }
+
     public void learnName(int knower, int role) {
         state[nameAt + role] |= (byte) (1 << knower);
     }

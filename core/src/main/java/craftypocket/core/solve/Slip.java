@@ -136,7 +136,7 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
                 + walk.plan().steps().get(step).move().name() + "”";
         return switch (kind) {
             case LEFT_OUT -> where + ", was left out.";
-            case HOLD_OFF -> where + ": the hold was one card too " + (number > 0 ? "low." : "high.");
+            case HOLD_OFF -> where + ": the break or jog was one card too " + (number > 0 ? "low." : "high.");
             case WRONG_END ->
                 where + ": " + setting.options().get(number).label() + " instead of "
                         + setting.options().get(walk.values(step).of(setting)).label()

@@ -200,7 +200,7 @@ class SlipDiagnosisTest {
         SlipDiagnosis second = diagnose(script, List.of(ClaimSpec.of("position", "role", "A", "nth", "2")), Map.of());
 
         assertThat(second.explanations().get(0).sentences())
-                .containsExactly("Step 2, “Return on the lower packet”: the hold was one card too high.");
+                .containsExactly("Step 2, “Return on the lower packet”: the break or jog was one card too high.");
     }
 
     @Test

@@ -20,7 +20,8 @@ public final class Selections {
             new ReturnCoverCard(),
             new ReturnFourUnder(),
             new SandwichCut(),
-            new SlipReturn());
+            new SlipReturn(),
+            new PutBack());
 
     private Selections() {}
 }
