@@ -1,12 +1,17 @@
 package craftypocket.core.moves;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import craftypocket.core.Script;
 import craftypocket.core.layout.Place;
 import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.reckon.Riffles;
 import craftypocket.core.routine.RoleKind;
+import craftypocket.core.run.Plan;
 import craftypocket.core.run.Survey;
+import craftypocket.core.run.SurveyOptions;
+import craftypocket.core.run.Surveyor;
 import craftypocket.core.run.Trace;
 import java.util.HashSet;
 import java.util.List;
@@ -104,6 +109,28 @@ class ChanceMovesTest {
                 .verdict(0);
 
         assertThat(cut / 52.0).as("cut %d", cut).isBetween(finding.low(), finding.high());
+    }
+
+    /** In the model: a / (a + b). One interval in twenty of 95 % may miss it; none may miss it by far. */
+    @Test
+    void so_it_is_for_every_size_of_the_upper_packet() {
+        int inside = 0;
+        for (int cut = 1; cut <= 51; cut++) {
+            Plan plan = Script.deck(52)
+                    .key("K", "AS", 1)
+                    .step("lopsided-riffle", "cut", String.valueOf(cut))
+                    .claim("position", "role", "K")
+                    .plan();
+            Survey.Finding finding = Surveyor.survey(
+                            plan, SurveyOptions.withDefaults().withSample(20_000, 1))
+                    .findings()
+                    .get(0);
+            double exact = Riffles.topStays(cut, 52 - cut);
+            double half = (finding.high() - finding.low()) / 2;
+            inside += exact >= finding.low() && exact <= finding.high() ? 1 : 0;
+            assertThat(finding.held() / 20_000.0).as("cut %d", cut).isCloseTo(exact, within(2.3 * half));
+        }
+        assertThat(inside).isGreaterThanOrEqualTo(44);
     }
 
     @Test

@@ -120,7 +120,8 @@ class RifflesTest {
 
     /** Published model: R. Pemantle, "Randomization time for the overhand shuffle", Journal of Theoretical Probability 2 (1989). */
     @ParameterizedTest
-    @CsvSource({"4, 1", "7, 1", "9, 1", "7, 2", "7, 3"})
+    @CsvSource({"2, 1", "4, 1", "5, 1", "6, 1", "7, 1", "9, 1", "12, 1", "20, 1", "4, 2", "7, 2", "9, 2", "4, 3", "7, 3"
+    })
     void neighbours_survive_overhand_shuffles_as_often_as_the_model_says(int chunks, int times) {
         Survey.Finding finding = Script.deck(52)
                 .key("K", "AS", 20)
