@@ -8,7 +8,7 @@ export interface PicturedStep {
 }
 
 /** Packs that a picture can be drawn of. */
-export function canBePictured(cards: number): boolean {
+function canBePictured(cards: number): boolean {
   return Number.isInteger(cards) && ((cards >= 3 && cards <= 52) || cards === 54)
 }
 

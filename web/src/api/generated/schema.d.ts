@@ -212,6 +212,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/reckoner/add-on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["addOn"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/reckoner/cut": {
         parameters: {
             query?: never;
@@ -568,6 +584,10 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AddOnDocument: {
+            /** Format: int32 */
+            switched: number;
+        };
         AdviceDocument: {
             rule: string;
             text: string;
@@ -838,6 +858,8 @@ export interface components {
             number: number;
             /** Format: double */
             share: number;
+            /** Format: int64 */
+            worlds: number;
         };
         ObstacleDocument: {
             mend: string;
@@ -1695,6 +1717,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PerformerDocument"];
+                };
+            };
+            /** @description default response */
+            "4XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    addOn: {
+        parameters: {
+            query: {
+                packet: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description default response */
+            "2XX": {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AddOnDocument"];
                 };
             };
             /** @description default response */

@@ -1,19 +1,26 @@
 <script setup lang="ts">
+import { answered, api } from '@/api/client'
 import { RunningDeck } from '@/deck'
 import { computed, ref } from 'vue'
+import { useAsked } from '../asked'
 import { usePictured } from '../pictured'
 import ReckonTile from '../ReckonTile.vue'
 
 const packet = ref(4)
+const { answer, refusal } = useAsked(
+  'add-on',
+  () => [packet.value],
+  () => answered(api.GET('/api/reckoner/add-on', { params: { query: { packet: packet.value } } })),
+)
 /** As many cards are switched as lie above the break. */
-const under = computed(() => Math.max(1, packet.value - 1))
+const under = computed(() => answer.value?.switched ?? 0)
 const sent = computed(() => ({
   steps: [{ move: 'hold-break', settings: { depth: String(under.value) } }, { move: 'add-on' }],
 }))
-const { answer: trace } = usePictured('add-on', () => [
+const { answer: trace } = usePictured('add-on-picture', () => [
   13,
   undefined,
-  { move: 'hold-break', settings: { depth: String(Math.min(12, under.value)) } },
+  { move: 'hold-break', settings: { depth: String(under.value) } },
 ])
 </script>
 
@@ -23,6 +30,7 @@ const { answer: trace } = usePictured('add-on', () => [
     :answer="`break under ${under}, switches ${under}`"
     formula="A packet of P switches P − 1 cards over a break under P − 1."
     source="Common practice."
+    :refusal="refusal"
     :sent="sent"
   >
     <template #given>

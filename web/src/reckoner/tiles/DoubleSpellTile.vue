@@ -2,24 +2,27 @@
 import { answered, api } from '@/api/client'
 import { computed, ref } from 'vue'
 import { useAsked } from '../asked'
-import { LANGUAGES, languageSetting, type Language } from '../languages'
+import { asAsked, USUAL_LANGUAGE, useLanguages } from '../languages'
 import ReckonTile from '../ReckonTile.vue'
 
 const selection = ref('8C')
 const first = ref('QD')
-const language = ref<Language>('ENGLISH')
+const languages = useLanguages()
+const language = ref(USUAL_LANGUAGE)
 const { answer: spell, refusal } = useAsked(
   'double',
   () => [selection.value, first.value, language.value],
   () =>
     answered(
       api.GET('/api/reckoner/double-spell', {
-        params: { query: { selection: selection.value, first: first.value, language: language.value } },
+        params: {
+          query: { selection: selection.value, first: first.value, language: asAsked(language.value) },
+        },
       }),
     ),
 )
 const sent = computed(() => ({
-  steps: [{ move: 'double-spell-cut', settings: { language: languageSetting(language.value) } }],
+  steps: [{ move: 'double-spell-cut', settings: { language: language.value } }],
   claim: { kind: 'position', settings: { nth: String(spell.value?.cut ?? 1) } },
 }))
 const from = (letters: number) => (letters - 0.5) * 9
@@ -46,7 +49,7 @@ const from = (letters: number) => (letters - 0.5) * 9
       <label>
         Language
         <select v-model="language" class="field">
-          <option v-for="(label, name) in LANGUAGES" :key="name" :value="name">{{ label }}</option>
+          <option v-for="l in languages" :key="l.name" :value="l.name">{{ l.label }}</option>
         </select>
       </label>
     </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { answered, api } from '@/api/client'
-import { percent } from '@/ui/verdict'
+import { count, percent } from '@/ui/verdict'
 import ShareBars from '@/ui/ShareBars.vue'
 import { computed, ref } from 'vue'
 import { useAsked } from '../asked'
@@ -40,7 +40,7 @@ const sent: Sent = {
     title="An order under riffles"
     :answer="said"
     :refusal="refusal"
-    :formula="`The next card of the order below the key is theirs. 20,000 riffled decks for each number; 95 %: ${percent(picked?.low ?? 0)}–${percent(picked?.high ?? 0)}.`"
+    :formula="`The next card of the order below the key is theirs. ${count(picked?.worlds ?? 0)} riffled decks for each number; 95 %: ${percent(picked?.low ?? 0)}–${percent(picked?.high ?? 0)}.`"
     source="The moves themselves are done. Common practice: it survives two riffles at most."
     :sent="sent"
   >

@@ -2,15 +2,17 @@
 import { answered, api } from '@/api/client'
 import { computed, ref } from 'vue'
 import { useAsked } from '../asked'
-import { LANGUAGES, languageSetting, type Language } from '../languages'
+import { asAsked, USUAL_LANGUAGE, useLanguages } from '../languages'
 import ReckonTile from '../ReckonTile.vue'
 
-const language = ref<Language>('ENGLISH')
+const languages = useLanguages()
+const language = ref(USUAL_LANGUAGE)
 const words = ref('')
 const { answer: spelling, refusal } = useAsked(
   'spelling',
   () => [language.value],
-  () => answered(api.GET('/api/reckoner/spelling', { params: { query: { language: language.value } } })),
+  () =>
+    answered(api.GET('/api/reckoner/spelling', { params: { query: { language: asAsked(language.value) } } })),
 )
 const { answer: own } = useAsked(
   'letters',
@@ -29,7 +31,7 @@ const sent = computed(() =>
         steps: [{ move: 'spell-to', settings: { words: words.value.trim() } }],
         claim: { kind: 'lies', settings: { place: 'table:dealt' } },
       }
-    : { steps: [{ move: 'spell-to', settings: { language: languageSetting(language.value) } }] },
+    : { steps: [{ move: 'spell-to', settings: { language: language.value } }] },
 )
 </script>
 
@@ -46,9 +48,7 @@ const sent = computed(() =>
       <label>
         Language
         <select v-model="language" class="field">
-          <option v-for="(label, name) in LANGUAGES" :key="name" :value="name">
-            {{ label }}
-          </option>
+          <option v-for="l in languages" :key="l.name" :value="l.name">{{ l.label }}</option>
         </select>
       </label>
       <label class="min-w-0 grow">

@@ -54,6 +54,10 @@ class ReckonerApiTest {
                         .path("letters")
                         .asInt())
                 .isEqualTo(10);
+        // Common practice: a packet of four switches three.
+        assertThat(get("/api/reckoner/add-on?packet=4").json().path("switched").asInt())
+                .isEqualTo(3);
+        assertThat(get("/api/reckoner/add-on?packet=1").status()).isBetween(400, 422);
         // Common practice: eight of clubs 12 letters, queen of diamonds 15.
         JsonNode spell = get("/api/reckoner/double-spell?selection=8C&first=QD").json();
         assertThat(spell.path("firstFromFace").asInt()).isEqualTo(13);

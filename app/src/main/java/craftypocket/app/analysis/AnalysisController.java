@@ -47,7 +47,7 @@ class AnalysisController {
     record SurveyRequest(
             @NotNull @Valid RoutineDocument routine,
 
-            @Pattern(regexp = "[A-Za-z0-9-]{1,60}", message = "1 to 60 letters, digits and hyphens")
+            @Pattern(regexp = Computations.NAME, message = Computations.NAME_RULE)
             String computation) {}
 
     /** As many as fit the shelf of somebody who has them all open; a survey is some hundred kilobytes at most. */

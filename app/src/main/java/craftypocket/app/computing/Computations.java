@@ -10,6 +10,11 @@ import org.springframework.stereotype.Component;
 @Component
 public class Computations {
 
+    /** What a computation may be called. */
+    public static final String NAME = "[A-Za-z0-9-]{1,60}";
+
+    public static final String NAME_RULE = "1 to 60 letters, digits and hyphens";
+
     /** One that is under way. */
     private static final class Running implements Effort {
 

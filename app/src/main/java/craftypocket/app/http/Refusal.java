@@ -29,6 +29,11 @@ public final class Refusal extends RuntimeException {
         this.problems = List.copyOf(problems);
     }
 
+    /** Something in the request cannot be read as it stands: one field says it all. */
+    public static Refusal of(String title, Problem problem) {
+        return new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, title, problem.sentence(), List.of(problem));
+    }
+
     HttpStatus status() {
         return status;
     }

@@ -14,7 +14,6 @@ import craftypocket.core.settings.Problem;
 import jakarta.validation.Valid;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
-import java.util.List;
 import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -105,8 +104,7 @@ class PerformerController {
             cards.add(CardText.read(text).orElseThrow(() -> {
                 Problem problem = new Problem(
                         "cards", text, "it must be a card", "Write codes such as QC or 10H, with spaces between");
-                return new Refusal(
-                        HttpStatus.UNPROCESSABLE_CONTENT, "No such card", problem.sentence(), List.of(problem));
+                return Refusal.of("No such card", problem);
             }));
         }
         notes.keepForced(cards);

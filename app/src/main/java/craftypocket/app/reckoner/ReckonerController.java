@@ -7,6 +7,7 @@ import craftypocket.core.cards.CardText;
 import craftypocket.core.cards.Pack;
 import craftypocket.core.cards.Side;
 import craftypocket.core.moves.AllMoves;
+import craftypocket.core.reckon.AddOnSwitch;
 import craftypocket.core.reckon.CardSize;
 import craftypocket.core.reckon.CyclicOrder;
 import craftypocket.core.reckon.DoubleSpell;
@@ -26,7 +27,6 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -67,7 +67,9 @@ class ReckonerController {
     record ThicknessDocument(double card, int cards, double millimetres) {}
 
     /** How often the card of a number is found after riffles: a share of a sample, with its 95 % interval. */
-    record NumberDocument(int number, double share, double low, double high) {}
+    record NumberDocument(int number, long worlds, double share, double low, double high) {}
+
+    record AddOnDocument(int switched) {}
 
     record LettersDocument(int letters) {}
 
@@ -162,8 +164,15 @@ class ReckonerController {
                     @Max(value = OrderUnderRiffles.MOST_RIFFLES, message = "at most 5")
                     int riffles) {
         return OrderUnderRiffles.byNumber(Pack.of52().size(), cards, riffles, AllMoves.CATALOGUE).stream()
-                .map(odds -> new NumberDocument(odds.number(), odds.share(), odds.low(), odds.high()))
+                .map(odds -> new NumberDocument(odds.number(), odds.worlds(), odds.share(), odds.low(), odds.high()))
                 .toList();
+    }
+
+    /** How many cards a packet switches when it is added on, and under how many the break is held. */
+    @GetMapping("/add-on")
+    AddOnDocument addOn(
+            @RequestParam @Min(value = 2, message = "at least 2") @Max(value = 12, message = "at most 12") int packet) {
+        return new AddOnDocument(new AddOnSwitch(packet).switched());
     }
 
     /** How many cards are dealt when these words are spelled. */
@@ -186,7 +195,7 @@ class ReckonerController {
         return CardText.read(text).filter(side -> side.kind() == Side.Kind.FACE).orElseThrow(() -> {
             Problem problem =
                     new Problem(field, text, "it must be a card with a name", "Write a code such as QC, 10H or Q♣");
-            return new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, "No such card", problem.sentence(), List.of(problem));
+            return Refusal.of("No such card", problem);
         });
     }
 
@@ -205,7 +214,7 @@ class ReckonerController {
                     String.valueOf(Math.max(from, to)),
                     "there are " + cards + " cards",
                     "Write a number up to " + cards);
-            throw new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, "No such place", problem.sentence(), List.of(problem));
+            throw Refusal.of("No such place", problem);
         }
         return new CutDocument(CyclicOrder.depth(cards, from, to));
     }

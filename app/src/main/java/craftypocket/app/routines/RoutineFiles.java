@@ -72,8 +72,7 @@ public class RoutineFiles {
 
     private static Refusal refused(String field, String value, String rule, String cure) {
         Problem problem = new Problem(field, value, rule, cure);
-        return new Refusal(
-                HttpStatus.UNPROCESSABLE_CONTENT, "The file cannot be read", problem.sentence(), List.of(problem));
+        return Refusal.of("The file cannot be read", problem);
     }
 
     /** Plans a routine; what cannot be read is refused with everything that is wrong. */

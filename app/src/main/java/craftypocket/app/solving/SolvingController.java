@@ -37,9 +37,6 @@ import org.springframework.web.bind.annotation.RestController;
 @AnswersWithProblems
 class SolvingController {
 
-    private static final String NAME = "[A-Za-z0-9-]{1,60}";
-    private static final String NAME_RULE = "1 to 60 letters, digits and hyphens";
-
     /**
      * A number to be solved for.
      *
@@ -50,7 +47,7 @@ class SolvingController {
      * @param most the last value to try
      */
     record SweepRequest(
-            @NotNull @Pattern(regexp = NAME, message = NAME_RULE)
+            @NotNull @Pattern(regexp = Computations.NAME, message = Computations.NAME_RULE)
             String computation,
 
             @NotNull @Valid RoutineDocument routine,
@@ -87,7 +84,7 @@ class SolvingController {
      * @param onlyMine whether only moves that the performer marked as possible are used
      */
     record BridgeRequest(
-            @NotNull @Pattern(regexp = NAME, message = NAME_RULE)
+            @NotNull @Pattern(regexp = Computations.NAME, message = Computations.NAME_RULE)
             String computation,
 
             @NotNull @Valid RoutineDocument routine,
@@ -118,7 +115,7 @@ class SolvingController {
      * @param slips by the id of a step, how often it went wrong before
      */
     record DiagnosisRequest(
-            @NotNull @Pattern(regexp = NAME, message = NAME_RULE)
+            @NotNull @Pattern(regexp = Computations.NAME, message = Computations.NAME_RULE)
             String computation,
 
             @NotNull @Valid RoutineDocument routine,

@@ -13,6 +13,9 @@ import java.util.Set;
 /** Rules of the trade that are looked up in one world of a routine. */
 abstract class Rules {
 
+    private static final Set<Place.Kind> HIDDEN =
+            Set.of(Place.Kind.PALM, Place.Kind.POCKET, Place.Kind.WALLET, Place.Kind.CASE, Place.Kind.UNDER);
+
     private final Plan plan;
     private final List<Trace.Moment> moments;
     private final List<Hint> hints = new ArrayList<>();
@@ -84,7 +87,4 @@ abstract class Rules {
                 .mapToInt(Pile::size)
                 .sum();
     }
-
-    private static final Set<Place.Kind> HIDDEN =
-            Set.of(Place.Kind.PALM, Place.Kind.POCKET, Place.Kind.WALLET, Place.Kind.CASE, Place.Kind.UNDER);
 }

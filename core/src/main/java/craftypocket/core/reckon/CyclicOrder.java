@@ -6,17 +6,6 @@ public final class CyclicOrder {
     private CyclicOrder() {}
 
     /**
-     * Where a card lies after a complete cut.
-     *
-     * @param cards how many cards the pile has
-     * @param position of the card before, from 1, the top
-     * @param depth how many cards are cut off the top, from 0 to {@code cards}
-     */
-    public static int after(int cards, int position, int depth) {
-        return Math.floorMod(position - 1 - depth, cards) + 1;
-    }
-
-    /**
      * How many cards must be cut off for a card to lie elsewhere.
      *
      * @return from 0, no cut, to {@code cards} − 1

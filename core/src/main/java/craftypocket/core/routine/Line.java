@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -29,7 +30,7 @@ public record Line(Routine routine, List<String> stepFields, List<String> claimF
         Set<String> inOuts = new HashSet<>();
         whole.outs().forEach(out -> out.steps().forEach(step -> inOuts.add(step.id())));
         // A claim after a step that is nowhere stays, to be complained of.
-        return of(whole, written("steps", whole.steps()), inOuts, false);
+        return of(whole, written("steps", whole.steps()), after -> !inOuts.contains(after));
     }
 
     /**
@@ -41,7 +42,7 @@ public record Line(Routine routine, List<String> stepFields, List<String> claimF
         List<Written> steps = steps(whole, out, new HashSet<>());
         Set<String> ids = new HashSet<>();
         steps.forEach(written -> ids.add(written.step().id()));
-        return of(whole, steps, ids, true);
+        return of(whole, steps, ids::contains);
     }
 
     /** A problem of this line, told of the place in the whole routine where it can be mended. */
@@ -55,13 +56,13 @@ public record Line(Routine routine, List<String> stepFields, List<String> claimF
         return new Problem(field, problem.value(), problem.rule(), problem.cure());
     }
 
-    /** With the claims after the steps that are listed, or after all others; claims of the end belong to every line. */
-    private static Line of(Routine whole, List<Written> steps, Set<String> ids, boolean listed) {
+    /** With the claims that stand after a step of the line; claims of the end belong to every line. */
+    private static Line of(Routine whole, List<Written> steps, Predicate<String> onLine) {
         List<RoutineClaim> claims = new ArrayList<>();
         List<String> claimFields = new ArrayList<>();
         for (int i = 0; i < whole.claims().size(); i++) {
             RoutineClaim claim = whole.claims().get(i);
-            if (claim.after().isEmpty() || ids.contains(claim.after()) == listed) {
+            if (claim.after().isEmpty() || onLine.test(claim.after())) {
                 claims.add(claim);
                 claimFields.add("claims[" + i + "]");
             }

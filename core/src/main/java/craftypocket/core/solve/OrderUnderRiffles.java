@@ -30,18 +30,19 @@ public final class OrderUnderRiffles {
 
     public static final int MOST_RIFFLES = 5;
 
-    /** For each number some thousand worlds. */
+    /** For each number so many worlds: the interval is then narrower than one in a hundred. */
     private static final int WORLDS_A_NUMBER = 20_000;
 
     /**
      * How often it is right for one number.
      *
      * @param number that was thought of
-     * @param share in which part of the worlds
+     * @param worlds how many riffled decks were looked at
+     * @param share in which part of them
      * @param low the lower end of its 95 % interval
      * @param high the upper end of it
      */
-    public record Odds(int number, double share, double low, double high) {}
+    public record Odds(int number, long worlds, double share, double low, double high) {}
 
     private OrderUnderRiffles() {}
 
@@ -84,6 +85,6 @@ public final class OrderUnderRiffles {
         Survey survey = Surveyor.survey(PlanReader.read(routine, catalogue), options);
         Survey.Finding finding = survey.findings().get(0);
         double share = (double) finding.held() / survey.worlds();
-        return new Odds(number, share, finding.low(), finding.high());
+        return new Odds(number, survey.worlds(), share, finding.low(), finding.high());
     }
 }
