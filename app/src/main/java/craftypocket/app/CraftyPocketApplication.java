@@ -12,7 +12,15 @@ import org.springframework.context.annotation.Bean;
 public class CraftyPocketApplication {
 
     public static void main(String[] args) {
-        SpringApplication.run(CraftyPocketApplication.class, args);
+        try {
+            SpringApplication.run(CraftyPocketApplication.class, args);
+        } catch (RuntimeException failed) {
+            if (StartProblems.sentence(failed) == null) {
+                throw failed;
+            }
+            // It was told by then.
+            System.exit(1);
+        }
     }
 
     /** Ticks in milliseconds, so that a moment is the same before and after it was stored. */

@@ -57,18 +57,19 @@ public class SolvingBenchmark {
 
     @Benchmark
     public Bridge bridgeFromBreakToTop() {
-        return BridgeFinder.find(
-                withBreak,
-                AllMoves.CATALOGUE,
-                "hold",
-                ClaimSpec.of("position", "role", "A", "nth", "1"),
-                move -> true,
-                () -> false);
+        return new BridgeFinder(
+                        withBreak,
+                        AllMoves.CATALOGUE,
+                        "hold",
+                        ClaimSpec.of("position", "role", "A", "nth", "1"),
+                        move -> true)
+                .find(() -> false);
     }
 
     /** Thirty steps, the key and the selection seen elsewhere: every slip and every pair of slips is tried. */
     @Benchmark
     public SlipDiagnosis slipDiagnosisOfThirtySteps() {
-        return SlipDiagnosis.of(thirtySteps.routine(), AllMoves.CATALOGUE, World.USUAL, SEEN, Map.of(), () -> false);
+        Plan plan = SlipDiagnosis.read(thirtySteps.routine(), AllMoves.CATALOGUE, SEEN);
+        return SlipDiagnosis.of(plan, SEEN.size(), World.USUAL, Map.of(), () -> false);
     }
 }

@@ -13,13 +13,17 @@ import craftypocket.core.run.SurveyOptions;
 import craftypocket.core.run.Surveyor;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
+import craftypocket.core.solve.Effort;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.Map;
 import java.util.Objects;
-import java.util.UUID;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -77,18 +81,25 @@ class AnalysisController {
 
     /** What holds over all worlds. */
     @PostMapping("/survey")
-    SurveyDocument survey(@Valid @RequestBody SurveyRequest request) {
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = SurveyDocument.class)))
+    ResponseEntity<?> survey(@Valid @RequestBody SurveyRequest request) {
         Plan plan = files.plan(request.routine());
+        SurveyDocument known = surveys.getIfPresent(plan.routine());
+        if (known != null) {
+            return ResponseEntity.ok(known);
+        }
+        return computations.answer(request.computation(), effort -> survey(plan, effort));
+    }
+
+    private SurveyDocument survey(Plan plan, Effort effort) {
+        // Somebody else may have asked the same while this waited.
         SurveyDocument known = surveys.getIfPresent(plan.routine());
         if (known != null) {
             return known;
         }
-        String name = Objects.requireNonNullElseGet(
-                request.computation(), () -> UUID.randomUUID().toString());
-        SurveyDocument found = computations.during(
-                name,
-                effort -> SurveyDocument.of(
-                        Surveyor.survey(plan, SurveyOptions.withDefaults().with(effort::stopped))));
+        SurveyOptions options =
+                SurveyOptions.withDefaults().with(effort::stopped).withHurry(effort::hurried);
+        SurveyDocument found = SurveyDocument.of(Surveyor.survey(plan, options));
         if (!found.stopped()) {
             surveys.put(plan.routine(), found);
         }

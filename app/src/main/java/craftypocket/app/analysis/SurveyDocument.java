@@ -3,14 +3,19 @@ package craftypocket.app.analysis;
 import craftypocket.app.http.Constants;
 import craftypocket.core.run.Survey;
 import jakarta.validation.constraints.NotNull;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Map;
 
 /**
- * A survey as screens show it.
+ * A survey as screens show it: some hundred kilobytes at most. What would make it larger is left out and said to be: charts
+ * that tell least, places where a role hardly ever is, and failing worlds of more numbers than can be sent.
  *
  * @param worlds how many ways were looked at
  * @param exhaustive whether these were all there are; otherwise shares carry a 95 % interval
+ * @param seed of the sample; 0 when worlds were visited in order
  * @param stopped whether it was ended early; the figures are then of what was looked at
  * @param findings claims first, in the order of the routine; then what each step expects and whether it can be done
  * @param bands by moment, the set-up first, and role: where it can be, and in which share of the worlds
@@ -24,7 +29,25 @@ record SurveyDocument(
         @NotNull List<FindingDocument> findings,
         @NotNull List<List<List<SpotDocument>>> bands) {
 
-    /** {@code kind} is claim, expected-before, expected-after or can-be-done; {@code verdict} always, sometimes or never. */
+    /** Of so many choices a finding has a chart at most, those on which it depends most. */
+    private static final int MOST_CHARTS = 4;
+
+    /** Bars of all charts together, of about 45 bytes. */
+    private static final int MOST_BARS = 3_000;
+
+    /** Numbers of all failing worlds together, of about 18 bytes. */
+    private static final int MOST_NUMBERS = 6_000;
+
+    /** Places of all roles at all moments together, of about 45 bytes. */
+    private static final int MOST_SPOTS = 5_000;
+
+    /** Shares are sent so finely: finer than a shade can be seen. */
+    private static final double FINEST = 10_000;
+
+    /**
+     * {@code kind} is claim, expected-before, expected-after or can-be-done; {@code verdict} always, sometimes or never.
+     * {@code failing} is empty when nothing fails, and when the world has too many numbers to be sent.
+     */
     record FindingDocument(
             @NotNull String kind,
             @NotNull String id,
@@ -56,14 +79,75 @@ record SurveyDocument(
                 survey.stopped(),
                 survey.seed(),
                 survey.allHold(),
-                survey.findings().stream().map(SurveyDocument::finding).toList(),
-                survey.bands().stream()
-                        .map(moment -> moment.stream()
-                                .map(role -> role.stream()
-                                        .map(s -> new SpotDocument(s.place().text(), s.position(), s.share()))
-                                        .toList())
+                findings(survey),
+                bands(survey));
+    }
+
+    private static List<FindingDocument> findings(Survey survey) {
+        int bars = 0;
+        int numbers = 0;
+        List<FindingDocument> findings = new ArrayList<>();
+        for (Survey.Finding finding : survey.findings()) {
+            List<ChartDocument> charts = charts(finding, MOST_BARS - bars);
+            bars += charts.stream().mapToInt(chart -> chart.bars().size()).sum();
+            Map<String, Integer> failing =
+                    finding.failing() == null ? Map.of() : finding.failing().numbers();
+            if (numbers + failing.size() > MOST_NUMBERS) {
+                failing = Map.of();
+            }
+            numbers += failing.size();
+            findings.add(finding(finding, failing, charts));
+        }
+        return findings;
+    }
+
+    private static List<ChartDocument> charts(Survey.Finding finding, int barsLeft) {
+        List<Survey.Chart> telling = finding.charts().stream()
+                .sorted(Comparator.comparingDouble(SurveyDocument::spread).reversed())
+                .limit(MOST_CHARTS)
+                .toList();
+        List<ChartDocument> charts = new ArrayList<>();
+        int left = barsLeft;
+        for (Survey.Chart chart : finding.charts()) {
+            if (telling.contains(chart) && chart.bars().size() <= left) {
+                left -= chart.bars().size();
+                charts.add(chart(chart));
+            }
+        }
+        return charts;
+    }
+
+    /** How much depends on a choice: the difference between its best and its worst number. */
+    private static double spread(Survey.Chart chart) {
+        DoubleSummaryStatistics shares = chart.bars().stream()
+                .mapToDouble(bar -> (double) bar.held() / bar.worlds())
+                .summaryStatistics();
+        return shares.getMax() - shares.getMin();
+    }
+
+    /** When there are too many places, those in which a role is least often are left out. */
+    private static List<List<List<SpotDocument>>> bands(Survey survey) {
+        double least = survey.bands().stream()
+                .flatMap(List::stream)
+                .flatMap(List::stream)
+                .map(Survey.Spot::share)
+                .sorted(Comparator.reverseOrder())
+                .skip(MOST_SPOTS)
+                .findFirst()
+                .orElse(0.0);
+        return survey.bands().stream()
+                .map(moment -> moment.stream()
+                        .map(role -> role.stream()
+                                .filter(spot -> spot.share() > least)
+                                .map(SurveyDocument::spot)
                                 .toList())
-                        .toList());
+                        .toList())
+                .toList();
+    }
+
+    private static SpotDocument spot(Survey.Spot spot) {
+        double share = Math.max(1, Math.round(spot.share() * FINEST)) / FINEST;
+        return new SpotDocument(spot.place().text(), spot.position(), share);
     }
 
     private static ChartDocument chart(Survey.Chart chart) {
@@ -76,7 +160,8 @@ record SurveyDocument(
                         .toList());
     }
 
-    private static FindingDocument finding(Survey.Finding finding) {
+    private static FindingDocument finding(
+            Survey.Finding finding, Map<String, Integer> failing, List<ChartDocument> charts) {
         return new FindingDocument(
                 Constants.word(finding.condition().kind()),
                 finding.condition().id(),
@@ -87,7 +172,7 @@ record SurveyDocument(
                 finding.low(),
                 finding.high(),
                 finding.because(),
-                finding.failing() == null ? Map.of() : finding.failing().numbers(),
-                finding.charts().stream().map(SurveyDocument::chart).toList());
+                failing,
+                charts);
     }
 }

@@ -1,17 +1,20 @@
 package craftypocket.app.http;
 
+import java.util.List;
 import java.util.Set;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.firewall.HttpFirewall;
+import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.security.web.firewall.StrictHttpFirewall;
-import tools.jackson.databind.json.JsonMapper;
+import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter;
+import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter;
 
 /**
  * One performer on one machine needs no password, but other sites open in the same browser must not reach in: hence the
@@ -26,23 +29,44 @@ class SecurityRules {
             + "img-src 'self' data:; font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none'; "
             + "form-action 'self'; frame-ancestors 'none'";
 
+    /** Nothing of a browser's devices is needed. */
+    private static final String PERMISSIONS = "camera=(), geolocation=(), microphone=(), payment=(), usb=()";
+
     @Bean
-    SecurityFilterChain rules(HttpSecurity http, JsonMapper json) throws Exception {
+    SecurityFilterChain rules(HttpSecurity http, ProblemWriter problems) throws Exception {
+        CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        tokens.setCookieCustomizer(cookie -> cookie.sameSite("Strict"));
+        ProblemDetail notFromHere = Problems.of(
+                HttpStatus.FORBIDDEN,
+                "Not from this page",
+                "This request came without this page’s token. Reload the page and try again.",
+                List.of());
         return http.authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
-                .csrf(csrf -> csrf.spa())
+                .csrf(csrf -> csrf.spa().csrfTokenRepository(tokens))
+                .logout(logout -> logout.disable())
+                .requestCache(cache -> cache.disable())
                 .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
-                        .referrerPolicy(referrer -> {}))
-                .exceptionHandling(exceptions -> exceptions.accessDeniedHandler((request, response, denied) -> {
-                    ProblemDetail problem = ProblemDetail.forStatusAndDetail(
-                            HttpStatus.FORBIDDEN,
-                            "This request came without this page’s token. Reload the page and try again.");
-                    problem.setTitle("Not from this page");
-                    response.setStatus(problem.getStatus());
-                    response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-                    json.writeValue(response.getOutputStream(), problem);
-                }))
+                        .referrerPolicy(referrer -> {})
+                        .permissionsPolicyHeader(permissions -> permissions.policy(PERMISSIONS))
+                        .crossOriginOpenerPolicy(opener ->
+                                opener.policy(CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy.SAME_ORIGIN))
+                        .crossOriginResourcePolicy(resources -> resources.policy(
+                                CrossOriginResourcePolicyHeaderWriter.CrossOriginResourcePolicy.SAME_ORIGIN)))
+                .exceptionHandling(exceptions -> exceptions.accessDeniedHandler(
+                        (request, response, denied) -> problems.write(notFromHere, response)))
                 .build();
+    }
+
+    /** What the firewall turns away, such as a foreign host name or a path with tricks in it. */
+    @Bean
+    RequestRejectedHandler turnedAway(ProblemWriter problems) {
+        ProblemDetail problem = Problems.of(
+                HttpStatus.BAD_REQUEST,
+                "Not understood",
+                "There is something in this address that is not accepted. Open Crafty Pocket at its own address.",
+                List.of());
+        return (request, response, rejected) -> problems.write(problem, response);
     }
 
     @Bean

@@ -1,5 +1,6 @@
 package craftypocket.app.performer;
 
+import craftypocket.app.folder.StoresData;
 import craftypocket.app.http.AnswersWithProblems;
 import craftypocket.app.http.Constants;
 import craftypocket.app.http.Refusal;
@@ -28,6 +29,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/performer")
 @AnswersWithProblems
+@StoresData
 class PerformerController {
 
     private final PerformerNotes notes;

@@ -1,5 +1,6 @@
 package craftypocket.app.reckoner;
 
+import craftypocket.app.computing.Computations;
 import craftypocket.app.http.AnswersWithProblems;
 import craftypocket.app.http.Refusal;
 import craftypocket.core.cards.Card;
@@ -17,7 +18,12 @@ import craftypocket.core.reckon.SafeNumber;
 import craftypocket.core.reckon.Spelling;
 import craftypocket.core.reckon.Thickness;
 import craftypocket.core.settings.Problem;
+import craftypocket.core.solve.Effort;
 import craftypocket.core.solve.OrderUnderRiffles;
+import io.swagger.v3.oas.annotations.media.ArraySchema;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
@@ -25,8 +31,10 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -83,6 +91,16 @@ class ReckonerController {
             boolean bridge,
             @NotNull String pokerSize,
             @NotNull String bridgeSize) {}
+
+    /** What was asked about an order; there are less than a hundred such questions. */
+    private record Order(int cards, int riffles) {}
+
+    private final Map<Order, List<NumberDocument>> orders = new ConcurrentHashMap<>();
+    private final Computations computations;
+
+    ReckonerController(Computations computations) {
+        this.computations = computations;
+    }
 
     @GetMapping("/odds")
     OddsDocument odds(
@@ -154,7 +172,10 @@ class ReckonerController {
 
     /** An order of cards on top of 52 under real riffles, by the number that was thought of. */
     @GetMapping("/order")
-    List<NumberDocument> order(
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(array = @ArraySchema(schema = @Schema(implementation = NumberDocument.class))))
+    ResponseEntity<?> order(
             @RequestParam(defaultValue = "12")
                     @Min(value = 2, message = "at least 2")
                     @Max(value = OrderUnderRiffles.MOST_IN_ORDER, message = "at most 13")
@@ -163,9 +184,22 @@ class ReckonerController {
                     @Min(value = 0, message = "at least 0")
                     @Max(value = OrderUnderRiffles.MOST_RIFFLES, message = "at most 5")
                     int riffles) {
-        return OrderUnderRiffles.byNumber(Pack.of52().size(), cards, riffles, AllMoves.CATALOGUE).stream()
-                .map(odds -> new NumberDocument(odds.number(), odds.worlds(), odds.share(), odds.low(), odds.high()))
-                .toList();
+        Order asked = new Order(cards, riffles);
+        List<NumberDocument> known = orders.get(asked);
+        return known != null ? ResponseEntity.ok(known) : computations.answer(null, effort -> order(asked, effort));
+    }
+
+    private List<NumberDocument> order(Order asked, Effort effort) {
+        List<NumberDocument> numbers =
+                OrderUnderRiffles.byNumber(
+                                Pack.of52().size(), asked.cards(), asked.riffles(), AllMoves.CATALOGUE, effort)
+                        .stream()
+                        .map(o -> new NumberDocument(o.number(), o.worlds(), o.share(), o.low(), o.high()))
+                        .toList();
+        if (numbers.size() == asked.cards()) {
+            orders.put(asked, numbers);
+        }
+        return numbers;
     }
 
     /** How many cards a packet switches when it is added on, and under how many the break is held. */

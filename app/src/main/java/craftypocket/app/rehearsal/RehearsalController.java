@@ -1,5 +1,6 @@
 package craftypocket.app.rehearsal;
 
+import craftypocket.app.folder.StoresData;
 import craftypocket.app.http.AnswersWithProblems;
 import craftypocket.app.routines.RoutineService;
 import jakarta.validation.Valid;
@@ -11,6 +12,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -20,6 +22,7 @@ import tools.jackson.databind.json.JsonMapper;
 @RestController
 @RequestMapping("/api")
 @AnswersWithProblems
+@StoresData
 class RehearsalController {
 
     /** As many as a chart can show; older ones stay stored. */
@@ -35,12 +38,18 @@ class RehearsalController {
         this.json = json;
     }
 
-    /** Keeps a run. */
+    /** Keeps a run. The same run sent again is kept once. */
     @PostMapping("/routines/{id}/rehearsals")
     @ResponseStatus(HttpStatus.CREATED)
-    RehearsalDocument keep(@PathVariable UUID id, @Valid @RequestBody RehearsalDocument run) {
+    RehearsalDocument keep(
+            @PathVariable UUID id,
+            @RequestHeader(name = "Edit-Id", required = false) UUID edit,
+            @Valid @RequestBody RehearsalDocument run) {
         routines.requireExisting(id);
-        rehearsals.save(new RehearsalEntity(id, run, json.writeValueAsString(run)));
+        UUID runId = edit == null ? UUID.randomUUID() : edit;
+        if (!rehearsals.existsById(runId)) {
+            rehearsals.save(new RehearsalEntity(runId, id, run, json.writeValueAsString(run)));
+        }
         return run;
     }
 
@@ -49,7 +58,7 @@ class RehearsalController {
     List<RehearsalDocument> runs(@PathVariable UUID id) {
         routines.requireExisting(id);
         return rehearsals.findByRoutineIdOrderByStartedAtDesc(id, Limit.of(MOST_LISTED)).stream()
-                .map(r -> json.readValue(r.record(), RehearsalDocument.class))
+                .map(r -> json.readValue(r.text(), RehearsalDocument.class))
                 .toList();
     }
 

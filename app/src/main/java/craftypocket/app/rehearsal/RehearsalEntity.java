@@ -1,15 +1,16 @@
 package craftypocket.app.rehearsal;
 
+import craftypocket.app.folder.Compressed;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
 
+/** A run-through that was kept. */
 @Entity
-@Table(name = "rehearsal")
+@Table(name = "run")
 class RehearsalEntity {
 
     @Id
@@ -30,19 +31,18 @@ class RehearsalEntity {
     private boolean cameOut;
 
     /** The whole run as it was sent. */
-    @Lob
-    private String record;
+    private byte[] document;
 
     protected RehearsalEntity() {}
 
-    RehearsalEntity(UUID routineId, RehearsalDocument run, String record) {
-        id = UUID.randomUUID();
+    RehearsalEntity(UUID id, UUID routineId, RehearsalDocument run, String text) {
+        this.id = id;
         this.routineId = routineId;
         startedAt = run.startedAt();
         totalMillis = run.totalMillis();
         slips = run.slips();
         cameOut = run.cameOut();
-        this.record = record;
+        document = Compressed.of(text);
     }
 
     UUID routineId() {
@@ -53,7 +53,7 @@ class RehearsalEntity {
         return startedAt;
     }
 
-    String record() {
-        return record;
+    String text() {
+        return Compressed.text(document);
     }
 }

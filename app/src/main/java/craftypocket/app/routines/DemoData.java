@@ -1,9 +1,11 @@
 package craftypocket.app.routines;
 
+import craftypocket.app.folder.DataFolder;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
@@ -25,32 +27,35 @@ class DemoData implements SmartInitializingSingleton {
     private static final String STARTED = "started-before";
 
     private final RoutineService routines;
-    private final RoutineFiles files;
     private final JsonMapper json;
     private final JdbcClient database;
     private final TransactionTemplate together;
+    private final DataFolder folder;
     private final boolean wanted;
     private final Resource[] demos;
 
     DemoData(
             RoutineService routines,
-            RoutineFiles files,
             JsonMapper json,
             JdbcClient database,
             TransactionTemplate together,
+            DataFolder folder,
             @Value("${crafty.demo}") boolean wanted,
             @Value("classpath:/demo/*.json") Resource[] demos) {
         this.routines = routines;
-        this.files = files;
         this.json = json;
         this.database = database;
         this.together = together;
+        this.folder = folder;
         this.wanted = wanted;
         this.demos = demos;
     }
 
     @Override
     public void afterSingletonsInstantiated() {
+        if (folder.readOnly()) {
+            return;
+        }
         together.executeWithoutResult(status -> {
             boolean first = database.sql("select count(*) from mark where name = ?")
                             .param(STARTED)
@@ -72,7 +77,7 @@ class DemoData implements SmartInitializingSingleton {
 
     private void add(Resource demo) {
         try (InputStream file = demo.getInputStream()) {
-            routines.create(files.read(json.readTree(file)));
+            routines.create(json.readTree(file), UUID.randomUUID());
         } catch (IOException unreadable) {
             throw new IllegalStateException("demo routine " + demo.getFilename() + " cannot be read", unreadable);
         }

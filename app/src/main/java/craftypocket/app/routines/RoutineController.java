@@ -1,9 +1,13 @@
 package craftypocket.app.routines;
 
+import craftypocket.app.folder.StoresData;
 import craftypocket.app.http.AnswersWithProblems;
 import craftypocket.app.http.Refusal;
+import craftypocket.app.http.Visible;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
@@ -26,50 +30,82 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 
+/** Routines on the shelf, their history, and the bin. */
 @RestController
 @RequestMapping("/api/routines")
 @AnswersWithProblems
+@StoresData
 class RoutineController {
 
     /** A title for a routine that starts from an empty deck. */
     record NewRoutine(
-            @NotBlank(message = "a routine needs a title") @Size(max = 120, message = "at most 120 letters")
+            @Visible(message = "a routine needs a title of one line that can be seen")
+            @Size(max = 120, message = "at most 120 letters")
             String title) {}
 
-    private final RoutineService routines;
-    private final RoutineFiles files;
+    /** An id that whoever asks gives an edit, so that it is done once, however often it is sent. */
+    static final String EDIT_ID = "Edit-Id";
 
-    RoutineController(RoutineService routines, RoutineFiles files) {
+    private final RoutineService routines;
+
+    RoutineController(RoutineService routines) {
         this.routines = routines;
-        this.files = files;
     }
 
+    /** Every routine on the shelf, by its title. */
     @GetMapping
     List<RoutineEntry> all() {
         return routines.all();
     }
 
+    /** Puts an empty routine on the shelf. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    ResponseEntity<StoredRoutine> create(@Valid @RequestBody NewRoutine wanted) {
-        return created(routines.create(RoutineDocument.empty(wanted.title())));
+    ResponseEntity<StoredRoutine> create(
+            @RequestHeader(name = EDIT_ID, required = false) UUID edit, @Valid @RequestBody NewRoutine wanted) {
+        return created(routines.create(RoutineDocument.empty(wanted.title()), orNew(edit)));
     }
 
+    /** Puts the routine of a file on the shelf. */
     @PostMapping("/from-file")
     @ResponseStatus(HttpStatus.CREATED)
-    ResponseEntity<StoredRoutine> fromFile(@RequestBody JsonNode file) {
-        return created(routines.create(files.read(file)));
+    ResponseEntity<StoredRoutine> fromFile(
+            @RequestHeader(name = EDIT_ID, required = false) UUID edit, @RequestBody JsonNode file) {
+        return created(routines.create(file, orNew(edit)));
     }
 
+    /** What was deleted, the last first. */
+    @GetMapping("/bin")
+    List<BinEntry> bin() {
+        return routines.bin();
+    }
+
+    /** Throws away for good whatever was deleted. */
+    @DeleteMapping("/bin")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void emptyBin() {
+        routines.emptyBin();
+    }
+
+    /** Throws one deleted routine away for good. */
+    @DeleteMapping("/bin/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void throwAway(@PathVariable UUID id) {
+        routines.throwAway(id);
+    }
+
+    /** A routine, with where its history stands. */
     @GetMapping("/{id}")
     ResponseEntity<StoredRoutine> find(@PathVariable UUID id) {
         return tagged(routines.find(id));
     }
 
+    /** The routine as a file. */
     @GetMapping("/{id}/file")
-    ResponseEntity<RoutineDocument> file(@PathVariable UUID id) {
-        RoutineDocument document = routines.find(id).routine();
-        String name = document.title().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = RoutineDocument.class)))
+    ResponseEntity<JsonNode> file(@PathVariable UUID id) {
+        JsonNode document = routines.file(id);
+        String name = document.path("title").asString().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
         ContentDisposition attachment = ContentDisposition.attachment()
                 .filename(name + ".routine.json", StandardCharsets.UTF_8)
                 .build();
@@ -78,41 +114,57 @@ class RoutineController {
                 .body(document);
     }
 
+    /** Puts a new state in the place of the old one. The same edit sent again changes nothing more. */
     @PutMapping("/{id}")
     ResponseEntity<StoredRoutine> edit(
             @PathVariable UUID id,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String version,
+            @RequestHeader(name = EDIT_ID, required = false) UUID edit,
             @Valid @RequestBody RoutineDocument document) {
-        return tagged(routines.edit(id, version(version), document));
+        return tagged(routines.edit(id, version(version), orNew(edit), document));
     }
 
+    /** Goes back by one edit. */
     @PostMapping("/{id}/undo")
     ResponseEntity<StoredRoutine> undo(
-            @PathVariable UUID id, @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String version) {
-        return tagged(routines.undo(id, version(version)));
+            @PathVariable UUID id,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String version,
+            @RequestHeader(name = EDIT_ID, required = false) UUID edit) {
+        return tagged(routines.undo(id, version(version), orNew(edit)));
     }
 
+    /** Brings back the edit that was undone last. */
     @PostMapping("/{id}/redo")
     ResponseEntity<StoredRoutine> redo(
-            @PathVariable UUID id, @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String version) {
-        return tagged(routines.redo(id, version(version)));
+            @PathVariable UUID id,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String version,
+            @RequestHeader(name = EDIT_ID, required = false) UUID edit) {
+        return tagged(routines.redo(id, version(version), orNew(edit)));
     }
 
+    /** Puts a copy on the shelf. */
     @PostMapping("/{id}/copy")
     @ResponseStatus(HttpStatus.CREATED)
-    ResponseEntity<StoredRoutine> copy(@PathVariable UUID id) {
-        return created(routines.copy(id));
+    ResponseEntity<StoredRoutine> copy(
+            @PathVariable UUID id, @RequestHeader(name = EDIT_ID, required = false) UUID edit) {
+        return created(routines.copy(id, orNew(edit)));
     }
 
+    /** Takes a routine from the shelf into the bin. */
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@PathVariable UUID id) {
         routines.delete(id);
     }
 
+    /** Takes a routine from the bin back to the shelf. */
     @PostMapping("/{id}/restore")
     ResponseEntity<StoredRoutine> restore(@PathVariable UUID id) {
         return tagged(routines.restore(id));
+    }
+
+    private static UUID orNew(UUID edit) {
+        return edit == null ? UUID.randomUUID() : edit;
     }
 
     private static ResponseEntity<StoredRoutine> created(StoredRoutine routine) {

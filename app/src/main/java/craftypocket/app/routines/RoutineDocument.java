@@ -1,6 +1,7 @@
 package craftypocket.app.routines;
 
 import craftypocket.app.http.Constants;
+import craftypocket.app.http.Visible;
 import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.routine.Look;
 import craftypocket.core.routine.Occasion;
@@ -37,14 +38,18 @@ public record RoutineDocument(
 
         @Min(VERSION) @Max(VERSION) int version,
 
-        @NotBlank(message = "a routine needs a title") @Size(max = 120, message = "at most 120 letters")
+        @Visible(message = "a routine needs a title of one line that can be seen")
+        @Size(max = 120, message = "at most 120 letters")
         String title,
 
         @NotNull @Size(max = 1000, message = "at most 1000 letters")
         String summary,
 
         @NotNull @Size(max = 12, message = "at most 12 tags")
-        List<@NotBlank @Size(max = 30, message = "at most 30 letters") String> tags,
+        List<
+                        @Visible(message = "a tag is one line that can be seen")
+                        @Size(max = 30, message = "at most 30 letters") String>
+                tags,
 
         @NotNull @Valid SetUpDocument setUp,
 
@@ -126,7 +131,7 @@ public record RoutineDocument(
             @Pattern(regexp = "own-[a-z0-9-]{1,40}", message = "own- and 1 to 40 small letters, digits and hyphens")
             String id,
 
-            @NotBlank @Size(max = 60, message = "at most 60 letters")
+            @Visible @Size(max = 60, message = "at most 60 letters")
             String name,
 
             @NotNull @Size(max = 1000, message = "at most 1000 letters")
@@ -179,7 +184,7 @@ public record RoutineDocument(
             @NotNull @Pattern(regexp = "[a-z][a-z0-9-]{0,29}", message = "up to 30 small letters, digits and hyphens")
             String name,
 
-            @NotBlank @Size(max = 60, message = "at most 60 letters")
+            @Visible @Size(max = 60, message = "at most 60 letters")
             String label,
 
             @NotNull @Size(max = 1000, message = "at most 1000 letters")

@@ -6,12 +6,18 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 
 /** A routine, as a row: what is searched, and where its history stands. */
 @Entity
 @Table(name = "routine")
 class RoutineEntity {
+
+    /** An edit is sent again at once, or when its window is opened again; between them few others come. */
+    private static final int MOST_REMEMBERED = 20;
 
     @Id
     private UUID id;
@@ -39,6 +45,10 @@ class RoutineEntity {
     @Column(name = "deleted_at")
     private Instant deletedAt;
 
+    /** The last edits, the oldest first, as {@code id:version} with the version that each led to, with spaces between. */
+    @Column(name = "recent_edits")
+    private String recentEdits = "";
+
     protected RoutineEntity() {}
 
     RoutineEntity(UUID id, Instant now) {
@@ -53,6 +63,25 @@ class RoutineEntity {
         title = document.title();
         tags = String.join("\n", document.tags());
         changedAt = now;
+    }
+
+    /** Remembers an edit that is about to be stored, by the id that whoever made it gave it. */
+    void remember(UUID edit) {
+        List<String> edits = new ArrayList<>(edits());
+        edits.add(edit + ":" + (version == null ? 0 : version + 1));
+        recentEdits = String.join(" ", edits.subList(Math.max(0, edits.size() - MOST_REMEMBERED), edits.size()));
+    }
+
+    /** The version that an edit led to, if it is one of the last ones. */
+    Optional<Long> versionAfter(UUID edit) {
+        return edits().stream()
+                .filter(each -> each.startsWith(edit + ":"))
+                .map(each -> Long.valueOf(each.substring(each.indexOf(':') + 1)))
+                .findFirst();
+    }
+
+    private List<String> edits() {
+        return recentEdits.isEmpty() ? List.of() : List.of(recentEdits.split(" "));
     }
 
     /** Forgets what was undone: the next edit starts from here. */
@@ -94,6 +123,10 @@ class RoutineEntity {
 
     Instant changedAt() {
         return changedAt;
+    }
+
+    Instant deletedAt() {
+        return deletedAt;
     }
 
     boolean deleted() {

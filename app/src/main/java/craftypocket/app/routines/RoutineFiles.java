@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -18,10 +19,14 @@ import tools.jackson.databind.json.JsonMapper;
 public class RoutineFiles {
 
     private final JsonMapper json;
+    private final JsonMapper lenient;
     private final Validator validator;
 
     RoutineFiles(JsonMapper json, Validator validator) {
         this.json = json;
+        lenient = json.rebuild()
+                .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                .build();
         this.validator = validator;
     }
 
@@ -80,11 +85,16 @@ public class RoutineFiles {
         return PlanReader.read(document.toCore(), AllMoves.CATALOGUE);
     }
 
-    String write(RoutineDocument document) {
-        return json.writeValueAsString(document);
+    JsonNode tree(RoutineDocument document) {
+        return json.valueToTree(document);
     }
 
-    RoutineDocument stored(String text) {
-        return json.readValue(text, RoutineDocument.class);
+    JsonNode tree(String text) {
+        return json.readTree(text);
+    }
+
+    /** Reads what was stored; what a later version may have added is left alone. */
+    RoutineDocument stored(JsonNode document) {
+        return lenient.treeToValue(document, RoutineDocument.class);
     }
 }

@@ -1,34 +1,56 @@
 package craftypocket.app.routines;
 
+import craftypocket.app.folder.Compressed;
+import craftypocket.app.folder.Housekeeping;
 import craftypocket.app.http.Refusal;
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
-/** Keeps routines, with the history that undo and redo walk along. */
+/** Keeps routines, with the history that undo and redo walk along, and deleted ones for a while. */
 @Service
 @Transactional
-public class RoutineService {
+public class RoutineService implements Housekeeping.Spoils {
 
-    /** How many edits can be undone. An evening's work is some hundreds. */
+    /** How many edits can be undone at most. An evening's work is some hundreds. */
     static final int LONGEST_HISTORY = 500;
+
+    /** Of very large routines fewer edits are kept, but never fewer than this. */
+    static final int SHORTEST_HISTORY = 20;
+
+    /** How much the history of one routine takes in the file, about. */
+    static final int MOST_HISTORY_BYTES = 2_000_000;
 
     /** More routines than a shelf of notebooks; a bound on the list that is sent. */
     static final int MOST_ROUTINES = 2000;
 
+    /** What is deleted can be brought back for so long. */
+    static final Duration IN_THE_BIN = Duration.ofDays(30);
+
+    /** The largest document that is kept, compressed. */
+    private static final int LARGEST = 1_000_000;
+
+    private static final int LONGEST_TITLE = 120;
+
     private final RoutineRepository routines;
-    private final RevisionRepository revisions;
+    private final HistoryRepository history;
     private final RoutineFiles files;
     private final Clock clock;
 
-    RoutineService(RoutineRepository routines, RevisionRepository revisions, RoutineFiles files, Clock clock) {
+    RoutineService(RoutineRepository routines, HistoryRepository history, RoutineFiles files, Clock clock) {
         this.routines = routines;
-        this.revisions = revisions;
+        this.history = history;
         this.files = files;
         this.clock = clock;
     }
@@ -52,54 +74,97 @@ public class RoutineService {
         return stored(existing(id));
     }
 
+    /** The document as it is stored, with what this version does not know of it. */
+    @Transactional(readOnly = true)
+    JsonNode file(UUID id) {
+        return files.tree(text(existing(id)));
+    }
+
     /** Fails with 404 unless the routine is there and not deleted. */
     @Transactional(readOnly = true)
     public void requireExisting(UUID id) {
         existing(id);
     }
 
-    StoredRoutine create(RoutineDocument document) {
-        if (routines.count() >= MOST_ROUTINES) {
+    /** @param edit the id that whoever asks gave it: it becomes that of the routine, and asking again makes no second one */
+    StoredRoutine create(RoutineDocument document, UUID edit) {
+        return create(document, files.tree(document), edit);
+    }
+
+    /** Keeps a routine as a file has it. */
+    StoredRoutine create(JsonNode file, UUID edit) {
+        return create(files.read(file), edit);
+    }
+
+    private StoredRoutine create(RoutineDocument document, JsonNode tree, UUID edit) {
+        Optional<RoutineEntity> known = routines.findById(edit);
+        if (known.isPresent()) {
+            return stored(known.get());
+        }
+        requireRoom();
+        files.plan(document);
+        return write(new RoutineEntity(edit, clock.instant()), 1, document, tree);
+    }
+
+    private void requireRoom() {
+        if (routines.countByDeletedAtIsNull() >= MOST_ROUTINES) {
             throw new Refusal(
                     HttpStatus.CONFLICT,
                     "The shelf is full",
                     "There are " + MOST_ROUTINES + " routines already. Delete some first.");
         }
-        files.plan(document);
-        RoutineEntity routine = new RoutineEntity(UUID.randomUUID(), clock.instant());
-        return write(routine, 1, document);
     }
 
-    StoredRoutine edit(UUID id, long version, RoutineDocument document) {
-        RoutineEntity routine = unchanged(id, version);
-        files.plan(document);
-        routine.cutHistory();
-        int next = routine.revision() + 1;
-        revisions.keepBetween(id, next - LONGEST_HISTORY, routine.revision());
-        return write(routine, next, document);
+    /** @param edit the id that whoever asks gave it: asking again changes nothing more */
+    StoredRoutine edit(UUID id, long version, UUID edit, RoutineDocument document) {
+        return once(id, version, edit, routine -> {
+            files.plan(document);
+            JsonNode before = files.tree(text(routine));
+            JsonNode next = files.tree(document);
+            UnknownFields.carryOver(before, files.tree(files.stored(before)), next);
+            routine.cutHistory();
+            int number = routine.revision() + 1;
+            return write(routine, number, document, next);
+        });
     }
 
-    StoredRoutine undo(UUID id, long version) {
-        RoutineEntity routine = unchanged(id, version);
-        if (routine.revision() <= revisions.firstNumber(id)) {
-            throw new Refusal(HttpStatus.CONFLICT, "Nothing to undo", "This is as far back as the history goes.");
+    StoredRoutine undo(UUID id, long version, UUID edit) {
+        return once(id, version, edit, routine -> {
+            if (routine.revision() <= history.firstNumber(id)) {
+                throw new Refusal(HttpStatus.CONFLICT, "Nothing to undo", "This is as far back as the history goes.");
+            }
+            return show(routine, routine.revision() - 1);
+        });
+    }
+
+    StoredRoutine redo(UUID id, long version, UUID edit) {
+        return once(id, version, edit, routine -> {
+            if (routine.revision() >= routine.lastRevision()) {
+                throw new Refusal(HttpStatus.CONFLICT, "Nothing to redo", "There is no undone edit to bring back.");
+            }
+            return show(routine, routine.revision() + 1);
+        });
+    }
+
+    /** An edit whose answer was lost is asked for again: it is done once, and told by the version it led to. */
+    private StoredRoutine once(UUID id, long version, UUID edit, Function<RoutineEntity, StoredRoutine> does) {
+        RoutineEntity routine = existing(id);
+        Optional<Long> after = routine.versionAfter(edit);
+        if (after.isPresent()) {
+            return stored(routine).at(after.get());
         }
-        return showRevision(routine, routine.revision() - 1);
-    }
-
-    StoredRoutine redo(UUID id, long version) {
-        RoutineEntity routine = unchanged(id, version);
-        if (routine.revision() >= routine.lastRevision()) {
-            throw new Refusal(HttpStatus.CONFLICT, "Nothing to redo", "There is no undone edit to bring back.");
+        if (routine.version() != version) {
+            throw new OptimisticLockingFailureException("routine " + id + " is no longer at version " + version);
         }
-        return showRevision(routine, routine.revision() + 1);
+        routine.remember(edit);
+        return does.apply(routine);
     }
 
-    StoredRoutine copy(UUID id) {
-        RoutineDocument original = document(existing(id));
-        String title = original.title();
-        String copied = "Copy of " + title.substring(0, Math.min(title.length(), 110));
-        return create(original.titled(copied));
+    StoredRoutine copy(UUID id, UUID edit) {
+        RoutineEntity routine = existing(id);
+        String title = Texts.cut("Copy of " + document(routine).title(), LONGEST_TITLE);
+        ObjectNode tree = ((ObjectNode) files.tree(text(routine))).put("title", title);
+        return create(files.stored(tree), tree, edit);
     }
 
     /** Deleting can be undone by {@link #restore}; it needs no version, for nothing is lost. */
@@ -109,28 +174,69 @@ public class RoutineService {
 
     StoredRoutine restore(UUID id) {
         RoutineEntity routine = routines.findById(id).orElseThrow(RoutineService::notThere);
-        routine.restore();
+        if (routine.deleted()) {
+            requireRoom();
+            routine.restore();
+        }
         return stored(routines.saveAndFlush(routine));
     }
 
-    private StoredRoutine showRevision(RoutineEntity routine, int number) {
+    /** What was deleted, the last first. */
+    @Transactional(readOnly = true)
+    List<BinEntry> bin() {
+        return routines.findByDeletedAtIsNotNullOrderByDeletedAtDesc().stream()
+                .map(r -> new BinEntry(
+                        r.id(), r.title(), r.deletedAt(), r.deletedAt().plus(IN_THE_BIN)))
+                .toList();
+    }
+
+    /** Throws a deleted routine away for good. */
+    void throwAway(UUID id) {
+        if (routines.throwAway(id) == 0) {
+            throw notThere();
+        }
+    }
+
+    void emptyBin() {
+        routines.throwAwayDeletedBefore(Instant.MAX);
+    }
+
+    @Override
+    public void throwAwayWhatIsTooOld() {
+        routines.throwAwayDeletedBefore(clock.instant().minus(IN_THE_BIN));
+    }
+
+    private StoredRoutine show(RoutineEntity routine, int number) {
         routine.show(number, document(routine.id(), number), clock.instant());
         return stored(routines.saveAndFlush(routine));
     }
 
-    /** Writes a revision and shows it. The row goes first, for the revision refers to it. */
-    private StoredRoutine write(RoutineEntity routine, int number, RoutineDocument document) {
+    /** Writes a state and shows it. The row goes first, for the state refers to it. */
+    private StoredRoutine write(RoutineEntity routine, int number, RoutineDocument document, JsonNode tree) {
+        byte[] kept = Compressed.of(tree.toString());
+        if (kept.length > LARGEST) {
+            throw new Refusal(
+                    HttpStatus.CONTENT_TOO_LARGE,
+                    "Too large",
+                    "A routine of this size cannot be kept. Shorten its notes and try again.");
+        }
         routine.show(number, document, clock.instant());
         RoutineEntity saved = routines.saveAndFlush(routine);
-        revisions.saveAndFlush(new RevisionEntity(routine.id(), number, files.write(document)));
+        history.keepBetween(routine.id(), number - length(kept.length) + 1, number - 1);
+        history.saveAndFlush(new HistoryEntity(routine.id(), number, kept));
         return stored(saved);
+    }
+
+    /** How many states are kept of a routine whose document takes so many bytes. */
+    static int length(int bytes) {
+        return Math.max(SHORTEST_HISTORY, Math.min(LONGEST_HISTORY, MOST_HISTORY_BYTES / Math.max(1, bytes)));
     }
 
     private StoredRoutine stored(RoutineEntity routine) {
         return new StoredRoutine(
                 routine.id(),
                 routine.version(),
-                routine.revision() > revisions.firstNumber(routine.id()),
+                routine.revision() > history.firstNumber(routine.id()),
                 routine.revision() < routine.lastRevision(),
                 routine.changedAt(),
                 document(routine));
@@ -141,26 +247,25 @@ public class RoutineService {
     }
 
     private RoutineDocument document(UUID id, int number) {
-        return files.stored(
-                revisions.findByRoutineIdAndNumber(id, number).orElseThrow().document());
+        return files.stored(files.tree(text(id, number)));
+    }
+
+    private String text(RoutineEntity routine) {
+        return text(routine.id(), routine.revision());
+    }
+
+    private String text(UUID id, int number) {
+        return history.findById(new HistoryEntity.Key(id, number)).orElseThrow().document();
     }
 
     private RoutineEntity existing(UUID id) {
         return routines.findById(id).filter(r -> !r.deleted()).orElseThrow(RoutineService::notThere);
     }
 
-    private RoutineEntity unchanged(UUID id, long version) {
-        RoutineEntity routine = existing(id);
-        if (routine.version() != version) {
-            throw new OptimisticLockingFailureException("routine " + id + " is no longer at version " + version);
-        }
-        return routine;
-    }
-
     private static Refusal notThere() {
         return new Refusal(
                 HttpStatus.NOT_FOUND,
                 "No such routine",
-                "It may have been deleted. Go back to the repertoire, where a deleted routine can be brought back for a moment.");
+                "It may have been deleted. Go back to the repertoire, where deleted routines wait in the bin.");
     }
 }

@@ -15,4 +15,10 @@ record StoredRoutine(
         boolean canUndo,
         boolean canRedo,
         @NotNull Instant changedAt,
-        @NotNull RoutineDocument routine) {}
+        @NotNull RoutineDocument routine) {
+
+    /** The same, told by an earlier version: whoever goes on from there finds that others have changed it since. */
+    StoredRoutine at(long earlier) {
+        return new StoredRoutine(id, earlier, canUndo, canRedo, changedAt, routine);
+    }
+}

@@ -7,14 +7,21 @@ import craftypocket.app.performer.PerformerNotes;
 import craftypocket.app.routines.RoutineDocument;
 import craftypocket.app.routines.RoutineDocument.SpecDocument;
 import craftypocket.app.routines.RoutineDocument.StepDocument;
+import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.moves.Move;
+import craftypocket.core.routine.Routine;
+import craftypocket.core.run.Plan;
+import craftypocket.core.run.PlanReader;
 import craftypocket.core.run.World;
 import craftypocket.core.solve.Bridge;
 import craftypocket.core.solve.BridgeFinder;
 import craftypocket.core.solve.SlipDiagnosis;
 import craftypocket.core.solve.Sweep;
 import craftypocket.core.solve.Unknown;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -26,10 +33,12 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.Predicate;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter;
 
 /** Answers what a number must be, and which moves lead somewhere. Nothing is stored; whatever takes long can be stopped. */
 @RestController
@@ -157,12 +166,18 @@ class SolvingController {
 
     /** How the routine stands with each value of one number. */
     @PostMapping("/sweep")
-    SweepDocument sweep(@Valid @RequestBody SweepRequest request) {
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = SweepDocument.class)))
+    ResponseEntity<ResponseBodyEmitter> sweep(@Valid @RequestBody SweepRequest request) {
+        Routine routine = request.routine().toCore();
+        PlanReader.read(routine, AllMoves.CATALOGUE);
         Unknown unknown = new Unknown(
                 Unknown.Kind.valueOf(request.kind().toUpperCase(Locale.ROOT)), request.id(), request.setting());
-        Sweep sweep = computations.during(
+        return computations.answer(
                 request.computation(),
-                stop -> Sweep.over(request.routine().toCore(), unknown, request.most(), AllMoves.CATALOGUE, stop));
+                effort -> sweep(Sweep.over(routine, unknown, request.most(), AllMoves.CATALOGUE, effort)));
+    }
+
+    private static SweepDocument sweep(Sweep sweep) {
         return new SweepDocument(
                 sweep.points().stream()
                         .map(p -> new PointDocument(
@@ -174,18 +189,20 @@ class SolvingController {
 
     /** Moves that lead from the layout after a step to a claim. */
     @PostMapping("/bridge")
-    BridgeDocument bridge(@Valid @RequestBody BridgeRequest request) {
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = BridgeDocument.class)))
+    ResponseEntity<ResponseBodyEmitter> bridge(@Valid @RequestBody BridgeRequest request) {
         Map<String, Integer> skills = notes.skills();
         Predicate<Move> allowed = request.onlyMine() ? move -> skills.getOrDefault(move.id(), 0) > 0 : move -> true;
-        Bridge bridge = computations.during(
-                request.computation(),
-                stop -> BridgeFinder.find(
-                        request.routine().toCore(),
-                        AllMoves.CATALOGUE,
-                        request.after(),
-                        request.goal().toCore(),
-                        allowed,
-                        stop));
+        BridgeFinder finder = new BridgeFinder(
+                request.routine().toCore(),
+                AllMoves.CATALOGUE,
+                request.after(),
+                request.goal().toCore(),
+                allowed);
+        return computations.answer(request.computation(), effort -> bridge(finder.find(effort)));
+    }
+
+    private static BridgeDocument bridge(Bridge bridge) {
         return new BridgeDocument(
                 Constants.word(bridge.outcome()),
                 bridge.ways().stream().map(SolvingController::way).toList(),
@@ -208,17 +225,19 @@ class SolvingController {
 
     /** Which slips would explain what was really there in the end. */
     @PostMapping("/diagnosis")
-    DiagnosisDocument diagnosis(@Valid @RequestBody DiagnosisRequest request) {
-        SlipDiagnosis diagnosis = computations.during(
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = DiagnosisDocument.class)))
+    ResponseEntity<ResponseBodyEmitter> diagnosis(@Valid @RequestBody DiagnosisRequest request) {
+        List<ClaimSpec> seen = request.seen().stream().map(SpecDocument::toCore).toList();
+        Plan plan = SlipDiagnosis.read(request.routine().toCore(), AllMoves.CATALOGUE, seen);
+        World world = new World(request.world());
+        return computations.answer(
                 request.computation(),
-                effort -> SlipDiagnosis.of(
-                        request.routine().toCore(),
-                        AllMoves.CATALOGUE,
-                        new World(request.world()),
-                        request.seen().stream().map(SpecDocument::toCore).toList(),
-                        request.slips(),
-                        effort));
-        List<StepDocument> steps = request.routine().steps();
+                effort -> diagnosis(
+                        SlipDiagnosis.of(plan, seen.size(), world, request.slips(), effort),
+                        request.routine().steps()));
+    }
+
+    private static DiagnosisDocument diagnosis(SlipDiagnosis diagnosis, List<StepDocument> steps) {
         return new DiagnosisDocument(
                 diagnosis.asPlanned(),
                 diagnosis.explanations().stream()

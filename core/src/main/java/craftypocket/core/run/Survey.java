@@ -9,8 +9,9 @@ import java.util.List;
  * @param worlds how many ways were looked at
  * @param allHeld in how many of them everything holds
  * @param exhaustive whether these were all there are
- * @param seed of the sample; 0 when exhaustive
- * @param stopped whether it was ended before it was done; the figures are then of what was looked at
+ * @param seed of the sample; 0 when worlds were visited in order
+ * @param stopped whether it was ended before it was done. A sample is then smaller, and as fair; of worlds visited in order
+ *     the first ones say nothing of the others: their intervals are from 0 to 1
  * @param findings one for each condition of the plan, in their order
  * @param bands where each role can be, by moment (the set-up first) and role; of a large survey, from one world in seven
  */
@@ -40,7 +41,8 @@ public record Survey(
      * @param high the upper end of it
      * @param failing the smallest world in which it does not hold, or null
      * @param because when it fails, in words; empty when it never fails
-     * @param charts by choice, in which share of the worlds it holds; empty when it always holds
+     * @param charts by choice, in which share of the worlds it holds; empty when it always holds. Of routines with very many
+     *     choices not every one has a chart
      */
     public record Finding(
             Condition condition,

@@ -9,31 +9,37 @@ import java.util.function.BooleanSupplier;
  * @param sample how many worlds a sample has
  * @param seed of the sample: the same seed gives the same answer
  * @param workers how many threads share the work
- * @param cancelled asked now and then; true ends the survey early
+ * @param cancelled asked at every step; true ends the survey early
+ * @param hurried asked at every step; true makes a visit of all worlds, which takes too long, give way to a sample
  */
-public record SurveyOptions(long exhaustiveUpTo, int sample, long seed, int workers, BooleanSupplier cancelled) {
+public record SurveyOptions(
+        long exhaustiveUpTo, int sample, long seed, int workers, BooleanSupplier cancelled, BooleanSupplier hurried) {
 
     /** Two million worlds of twenty steps take some seconds; more would keep a performer waiting. */
     public static final long MOST_EXHAUSTIVE = 2_000_000;
 
     public static SurveyOptions withDefaults() {
         return new SurveyOptions(
-                MOST_EXHAUSTIVE, 100_000, 1, Runtime.getRuntime().availableProcessors(), () -> false);
+                MOST_EXHAUSTIVE, 100_000, 1, Runtime.getRuntime().availableProcessors(), () -> false, () -> false);
     }
 
     public SurveyOptions with(BooleanSupplier newCancelled) {
-        return new SurveyOptions(exhaustiveUpTo, sample, seed, workers, newCancelled);
+        return new SurveyOptions(exhaustiveUpTo, sample, seed, workers, newCancelled, hurried);
+    }
+
+    public SurveyOptions withHurry(BooleanSupplier newHurried) {
+        return new SurveyOptions(exhaustiveUpTo, sample, seed, workers, cancelled, newHurried);
     }
 
     public SurveyOptions withExhaustiveUpTo(long worlds) {
-        return new SurveyOptions(worlds, sample, seed, workers, cancelled);
+        return new SurveyOptions(worlds, sample, seed, workers, cancelled, hurried);
     }
 
     public SurveyOptions withWorkers(int newWorkers) {
-        return new SurveyOptions(exhaustiveUpTo, sample, seed, newWorkers, cancelled);
+        return new SurveyOptions(exhaustiveUpTo, sample, seed, newWorkers, cancelled, hurried);
     }
 
     public SurveyOptions withSample(int newSample, long newSeed) {
-        return new SurveyOptions(exhaustiveUpTo, newSample, newSeed, workers, cancelled);
+        return new SurveyOptions(exhaustiveUpTo, newSample, newSeed, workers, cancelled, hurried);
     }
 }

@@ -18,8 +18,6 @@ import java.util.SplittableRandom;
  */
 final class SurveyWorker {
 
-    private static final int ASK_EVERY = 4096;
-
     /** Up to so many worlds, each is counted in the picture of where roles can be. */
     private static final long ENOUGH_FOR_A_PICTURE = 60_000;
 
@@ -134,7 +132,7 @@ final class SurveyWorker {
     /** Does the steps from this one on to the next choice, and gives the step that has it. */
     private int untilChoice(int from, Hands hands) {
         int step = from;
-        while (step < choices.length && (choices[step].length == 0 || !steps[step].applies(hands))) {
+        while (!stopped && step < choices.length && (choices[step].length == 0 || !steps[step].applies(hands))) {
             perform(step, hands);
             step++;
         }
@@ -142,6 +140,9 @@ final class SurveyWorker {
     }
 
     private void decide(int step, int level, Hands hands) {
+        if (stopped) {
+            return;
+        }
         if (step == choices.length) {
             finish();
         } else {
@@ -169,9 +170,22 @@ final class SurveyWorker {
             tally.pictured++;
         }
         tally.finish(chosen, holds);
-        boolean tooMany = random == null && tally.worlds > options.exhaustiveUpTo();
-        if (tooMany || (tally.worlds % ASK_EVERY == 0 && options.cancelled().getAsBoolean())) {
-            stopped = true;
+        if (random == null && tally.worlds > options.exhaustiveUpTo()) {
+            stop();
+        }
+    }
+
+    /** Nothing that is counted from here on would be whole: the world under way is left out. */
+    private void stop() {
+        stopped = true;
+        tally.broughtToAnEnd = false;
+    }
+
+    /** Worlds of long routines take long: whether to stop is asked at each step, not at each world. */
+    private void ask() {
+        if (options.cancelled().getAsBoolean()
+                || (random == null && options.hurried().getAsBoolean())) {
+            stop();
         }
     }
 
@@ -196,7 +210,7 @@ final class SurveyWorker {
         int low = choice.low(hands, values[step]);
         int high = choice.high(hands, values[step]);
         boolean any = false;
-        for (int number = low; number <= high; number++) {
+        for (int number = low; number <= high && !stopped; number++) {
             if (choice.allows(hands, values[step], number)) {
                 any = true;
                 take(step, index, number);
@@ -246,6 +260,7 @@ final class SurveyWorker {
     }
 
     private void perform(int step, Hands hands) {
+        ask();
         PlannedStep planned = steps[step];
         boolean applies = planned.applies(hands);
         boolean done = applies;

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.SplittableRandom;
 import java.util.TreeMap;
 import java.util.function.IntFunction;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /** Surveys the worlds of a plan. */
@@ -15,6 +16,9 @@ public final class Surveyor {
 
     /** A list of numbers in a reason is cut here: more of them say nothing. */
     private static final int MOST_NUMBERS_TOLD = 4;
+
+    /** A world with more choices than this is told by the first ones. */
+    private static final int MOST_CHOICES_TOLD = 6;
 
     /** A sample is always drawn in this many lanes, so that it is the same on machines with more or fewer cores. */
     private static final int SAMPLE_LANES = 8;
@@ -55,19 +59,32 @@ public final class Surveyor {
         boolean chance = plan.choices().stream().anyMatch(Choice::isChance);
         boolean exhaustive = !chance && mostWorlds(plan) / BOUND_SLACK <= options.exhaustiveUpTo();
         Tally tally = exhaustive ? everyWorld() : null;
-        if (exhaustive && tally.worlds > options.exhaustiveUpTo()) {
+        if (exhaustive && !tally.broughtToAnEnd) {
+            if (options.cancelled().getAsBoolean()) {
+                return survey(tally, Extent.BEGUN);
+            }
+            // There are too many worlds, or too little time, to visit them all.
             exhaustive = false;
         }
-        if (!exhaustive) {
-            tally = sample();
-        }
+        return exhaustive ? survey(tally, Extent.ALL) : survey(sample(), Extent.SAMPLE);
+    }
+
+    /** Which worlds were looked at. */
+    private enum Extent {
+        ALL,
+        SAMPLE,
+        /** The first ones in order: they say nothing of the others. */
+        BEGUN
+    }
+
+    private Survey survey(Tally tally, Extent extent) {
         return new Survey(
                 tally.worlds,
                 tally.allHeld,
-                exhaustive,
-                exhaustive ? 0 : options.seed(),
-                options.cancelled().getAsBoolean(),
-                findings(tally, exhaustive),
+                extent == Extent.ALL,
+                extent == Extent.SAMPLE ? options.seed() : 0,
+                !tally.broughtToAnEnd,
+                findings(tally, extent),
                 bands(tally));
     }
 
@@ -88,24 +105,25 @@ public final class Surveyor {
     }
 
     private static Tally together(int lanes, IntFunction<Tally> work) {
-        List<Tally> tallies =
-                IntStream.range(0, lanes).parallel().mapToObj(work).toList();
-        tallies.subList(1, lanes).forEach(tallies.get(0)::add);
-        return tallies.get(0);
+        // Each tally is added as soon as it is there: of a long routine they are large.
+        return IntStream.range(0, lanes)
+                .parallel()
+                .mapToObj(work)
+                .reduce(Tally::plus)
+                .orElseThrow();
     }
 
-    private List<Survey.Finding> findings(Tally tally, boolean exhaustive) {
+    private List<Survey.Finding> findings(Tally tally, Extent extent) {
         List<Survey.Finding> findings = new ArrayList<>();
         for (int i = 0; i < plan.conditions().size(); i++) {
             long failed = tally.failed[i];
             long held = tally.worlds - failed;
-            double share = tally.worlds == 0 ? 0 : (double) held / tally.worlds;
             findings.add(new Survey.Finding(
                     plan.conditions().get(i),
                     failed == 0 ? Survey.Verdict.ALWAYS : held == 0 ? Survey.Verdict.NEVER : Survey.Verdict.SOMETIMES,
                     held,
-                    exhaustive ? share : Wilson.low(held, tally.worlds),
-                    exhaustive ? share : Wilson.high(held, tally.worlds),
+                    low(held, tally.worlds, extent),
+                    high(held, tally.worlds, extent),
                     failed == 0 ? null : world(tally.smallest[i]),
                     failed == 0 ? "" : because(tally, i),
                     failed == 0 ? List.of() : charts(tally, i)));
@@ -113,9 +131,28 @@ public final class Surveyor {
         return findings;
     }
 
+    private static double low(long held, long worlds, Extent extent) {
+        return switch (extent) {
+            case ALL -> (double) held / Math.max(1, worlds);
+            case SAMPLE -> Wilson.low(held, worlds);
+            case BEGUN -> 0;
+        };
+    }
+
+    private static double high(long held, long worlds, Extent extent) {
+        return switch (extent) {
+            case ALL -> (double) held / Math.max(1, worlds);
+            case SAMPLE -> Wilson.high(held, worlds);
+            case BEGUN -> 1;
+        };
+    }
+
     private List<Survey.Chart> charts(Tally tally, int condition) {
         List<Survey.Chart> charts = new ArrayList<>();
         for (int choice = 0; choice < tally.made.length; choice++) {
+            if (tally.made[choice] == null) {
+                continue;
+            }
             int[] failed = tally.failedWith[condition][choice];
             List<Survey.Bar> bars = new ArrayList<>();
             for (int number = 0; number < tally.made[choice].length; number++) {
@@ -162,7 +199,10 @@ public final class Surveyor {
                 told.add(plan.choices().get(choice).told(String.valueOf(smallest[choice])));
             }
         }
-        return "fails, for example, if " + String.join(" and ", told);
+        String more = told.size() > MOST_CHOICES_TOLD ? " and so on" : "";
+        return "fails, for example, if "
+                + told.stream().limit(MOST_CHOICES_TOLD).collect(Collectors.joining(" and "))
+                + more;
     }
 
     /** The numbers of a choice with which the condition always fails, when it fails with no others; otherwise empty. */

@@ -1,7 +1,9 @@
 package craftypocket.core.run;
 
 import craftypocket.core.settings.Amount;
+import craftypocket.core.settings.Setting;
 import java.util.Arrays;
+import java.util.List;
 
 /** What one worker of a survey counts. */
 final class Tally {
@@ -9,9 +11,18 @@ final class Tally {
     /** A choice that a world never reaches. */
     static final int NOT_MADE = -1;
 
+    /**
+     * By number are counted so many choices of a plan at most: a condition, a choice and a number are one count, and a plan
+     * within the limits of a routine can have 400 conditions and 2,400 choices. Amounts come before the chunks of a shuffle.
+     */
+    static final int MOST_CHARTED = 40;
+
     private final int values;
     /** Per choice, whether it is counted by number: shuffles are not. */
     private final boolean[] numbered;
+
+    /** Whether all worlds were visited, or the whole sample drawn. */
+    boolean broughtToAnEnd = true;
 
     long worlds;
     /** In how many of them everything holds. */
@@ -22,7 +33,7 @@ final class Tally {
 
     final long[] failed;
     final int[][] smallest;
-    /** Per choice and number, in how many worlds it was made. */
+    /** Per choice and number, in how many worlds it was made; null for a choice that is not counted by number. */
     final int[][] made;
     /** Per condition, choice and number, in how many of them the condition failed. */
     final int[][][] failedWith;
@@ -34,15 +45,30 @@ final class Tally {
         int choices = plan.choices().size();
         int roles = plan.cast().parts().size();
         values = Amount.MOST + 1;
-        numbered = new boolean[choices];
-        for (int choice = 0; choice < choices; choice++) {
-            numbered[choice] = !plan.choices().get(choice).isChance();
-        }
+        numbered = numbered(plan.choices());
         failed = new long[conditions];
         smallest = new int[conditions][];
-        made = new int[choices][values];
+        made = new int[choices][];
+        for (int choice = 0; choice < choices; choice++) {
+            made[choice] = numbered[choice] ? new int[values] : null;
+        }
         failedWith = new int[conditions][choices][];
         at = new int[(plan.steps().size() + 1) * roles][spots];
+    }
+
+    private static boolean[] numbered(List<Choice> choices) {
+        boolean[] numbered = new boolean[choices.size()];
+        int count = 0;
+        for (boolean chunks : new boolean[] {false, true}) {
+            for (int choice = 0; choice < numbered.length && count < MOST_CHARTED; choice++) {
+                boolean isChunk = choices.get(choice).setting().kind() == Setting.Kind.CHUNKS;
+                if (isChunk == chunks && !choices.get(choice).isChance()) {
+                    numbered[choice] = true;
+                    count++;
+                }
+            }
+        }
+        return numbered;
     }
 
     void finish(int[] chosen, boolean[] holds) {
@@ -79,7 +105,9 @@ final class Tally {
         }
     }
 
-    void add(Tally other) {
+    /** Counts what another worker counted as well. */
+    Tally plus(Tally other) {
+        broughtToAnEnd &= other.broughtToAnEnd;
         worlds += other.worlds;
         allHeld += other.allHeld;
         pictured += other.pictured;
@@ -99,6 +127,7 @@ final class Tally {
         for (int i = 0; i < at.length; i++) {
             sum(at[i], other.at[i]);
         }
+        return this;
     }
 
     private static int[] sum(int[] mine, int[] theirs) {

@@ -75,48 +75,39 @@ public final class BridgeFinder {
     private final int after;
     private final ClaimSpec goal;
     private final Predicate<Move> allowed;
-    private final Effort effort;
+    private final Plan plain;
+    private Effort effort;
 
-    private BridgeFinder(
-            Routine routine,
-            Catalogue catalogue,
-            String after,
-            ClaimSpec goal,
-            Predicate<Move> allowed,
-            Effort effort) {
+    /**
+     * Reads what is asked for.
+     *
+     * @param after the step after which the bridge begins; empty for the set-up
+     * @param goal what must be true at its end
+     * @param allowed which moves the performer can do
+     * @throws craftypocket.core.settings.ProblemsFound when the routine or the goal cannot be read
+     */
+    public BridgeFinder(Routine routine, Catalogue catalogue, String after, ClaimSpec goal, Predicate<Move> allowed) {
         this.routine = routine;
         this.catalogue = catalogue;
         this.after = routine.steps().stream().map(Step::id).toList().indexOf(after) + 1;
         this.goal = goal;
         this.allowed = allowed;
-        this.effort = effort;
+        plain = PlanReader.read(start(), catalogue);
+    }
+
+    private Routine start() {
+        return with(routine.steps().subList(0, after), List.of(new RoutineClaim("goal", "", goal)));
     }
 
     /**
      * Searches.
      *
-     * @param after the step after which the bridge begins; empty for the set-up
-     * @param goal what must be true at its end
-     * @param allowed which moves the performer can do
-     * @param effort asked at each layout whether to stop
-     * @throws craftypocket.core.settings.ProblemsFound when the routine or the goal cannot be read
+     * @param asked asked at each layout whether to stop
      */
-    public static Bridge find(
-            Routine routine,
-            Catalogue catalogue,
-            String after,
-            ClaimSpec goal,
-            Predicate<Move> allowed,
-            Effort effort) {
-        return new BridgeFinder(routine, catalogue, after, goal, allowed, effort).run();
-    }
-
-    private Bridge run() {
-        List<Step> before = routine.steps().subList(0, after);
-        Routine start = with(before, List.of(new RoutineClaim("goal", "", goal)));
-        Plan plain = PlanReader.read(start, catalogue);
+    public Bridge find(Effort asked) {
+        effort = asked;
         Hands there = Tracer.surface(plain, World.USUAL);
-        Plan plan = PlanReader.read(start, catalogue, candidates(plain, there));
+        Plan plan = PlanReader.read(start(), catalogue, candidates(plain, there));
         Check check = plan.conditions().get(0).check();
         Hands from = Tracer.surface(plan, World.USUAL);
         return search(plan, from, check);

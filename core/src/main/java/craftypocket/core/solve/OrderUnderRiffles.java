@@ -52,8 +52,9 @@ public final class OrderUnderRiffles {
      * @param cards in the pack, 52 or 54
      * @param order how many cards the order has, from 2
      * @param riffles how often the deck is riffled, from 0
+     * @param effort asked at each step of each deck whether to stop: the numbers after the one under way are then missing
      */
-    public static List<Odds> byNumber(int cards, int order, int riffles, Catalogue catalogue) {
+    public static List<Odds> byNumber(int cards, int order, int riffles, Catalogue catalogue, Effort effort) {
         String slug = Pack.of52().cards().stream()
                 .limit(order)
                 .map(card -> CardText.code(card.front()))
@@ -75,16 +76,22 @@ public final class OrderUnderRiffles {
                     steps,
                     List.of(new RoutineClaim(
                             "next", "", ClaimSpec.of("next-of-order", "role", "A", "key", "K", "slug", "S"))));
-            odds.add(odds(number, routine, catalogue));
+            Odds found = odds(number, routine, catalogue, effort);
+            if (effort.stopped()) {
+                break;
+            }
+            odds.add(found);
+            effort.reached((double) number / order);
         }
         return odds;
     }
 
-    private static Odds odds(int number, Routine routine, Catalogue catalogue) {
-        SurveyOptions options = SurveyOptions.withDefaults().withSample(WORLDS_A_NUMBER, 1);
+    private static Odds odds(int number, Routine routine, Catalogue catalogue, Effort effort) {
+        SurveyOptions options =
+                SurveyOptions.withDefaults().with(effort::stopped).withSample(WORLDS_A_NUMBER, 1);
         Survey survey = Surveyor.survey(PlanReader.read(routine, catalogue), options);
         Survey.Finding finding = survey.findings().get(0);
-        double share = (double) finding.held() / survey.worlds();
+        double share = (double) finding.held() / Math.max(1, survey.worlds());
         return new Odds(number, survey.worlds(), share, finding.low(), finding.high());
     }
 }

@@ -177,27 +177,30 @@ public record SlipDiagnosis(boolean asPlanned, List<Explanation> explanations, i
     }
 
     /**
-     * Looks for slips that lead to what was seen in the end.
+     * A routine with what was seen at its end as its only claims.
      *
-     * @param world the numbers of the run: what people chose, where hands and chance led
      * @param seen what is really so, at least one
-     * @param past by the id of a step, how often the performer slipped in it before
-     * @param effort asked between runs whether to stop
      * @throws craftypocket.core.settings.ProblemsFound when the routine or what was seen cannot be read
      */
-    public static SlipDiagnosis of(
-            Routine routine,
-            Catalogue catalogue,
-            World world,
-            List<ClaimSpec> seen,
-            Map<String, Integer> past,
-            Effort effort) {
+    public static Plan read(Routine routine, Catalogue catalogue, List<ClaimSpec> seen) {
         List<RoutineClaim> claims = IntStream.range(0, seen.size())
                 .mapToObj(i -> new RoutineClaim("seen" + (i + 1), "", seen.get(i)))
                 .toList();
-        Plan plan = PlanReader.read(
+        return PlanReader.read(
                 new Routine(routine.setUp(), routine.roles(), routine.steps(), claims, routine.ownMoves()), catalogue);
-        Search search = new Search(Tracer.walk(plan, world), seen.size(), past, effort);
+    }
+
+    /**
+     * Looks for slips that lead to what was seen in the end.
+     *
+     * @param plan as it was {@link #read}
+     * @param seen of how many things it says that they are so
+     * @param world the numbers of the run: what people chose, where hands and chance led
+     * @param past by the id of a step, how often the performer slipped in it before
+     * @param effort asked between runs whether to stop
+     */
+    public static SlipDiagnosis of(Plan plan, int seen, World world, Map<String, Integer> past, Effort effort) {
+        Search search = new Search(Tracer.walk(plan, world), seen, past, effort);
         if (search.asSeen(search.before[search.steps])) {
             return new SlipDiagnosis(true, List.of(), 0, false);
         }

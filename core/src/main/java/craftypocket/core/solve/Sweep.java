@@ -48,7 +48,7 @@ public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boole
     }
 
     /**
-     * Tries every value from 1 on.
+     * Tries every value from 1 on. A value whose survey was not brought to an end is no point of the curve.
      *
      * @param most the last value to try
      * @param effort asked before each value and within whether to stop
@@ -64,11 +64,13 @@ public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boole
         boolean stopped = false;
         for (int value = 1; value <= most && !stopped; value++) {
             Optional<Routine> changed = unknown.with(routine, value);
-            if (changed.isPresent()) {
-                point(changed.get(), value, catalogue, options).ifPresent(points::add);
-            }
-            effort.reached((double) value / most);
+            Optional<Point> point =
+                    changed.isEmpty() ? Optional.empty() : point(changed.get(), value, catalogue, options);
             stopped = effort.stopped();
+            if (!stopped) {
+                point.ifPresent(points::add);
+                effort.reached((double) value / most);
+            }
         }
         OptionalInt best = points.stream()
                 .filter(p -> p.share() > 0)

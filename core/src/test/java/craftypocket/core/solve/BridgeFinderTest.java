@@ -17,7 +17,7 @@ class BridgeFinderTest {
     private static Bridge find(Script script, ClaimSpec goal) {
         List<Step> steps = script.routine().steps();
         String after = steps.isEmpty() ? "" : steps.get(steps.size() - 1).id();
-        return BridgeFinder.find(script.routine(), AllMoves.CATALOGUE, after, goal, move -> true, () -> false);
+        return new BridgeFinder(script.routine(), AllMoves.CATALOGUE, after, goal, move -> true).find(() -> false);
     }
 
     private static ClaimSpec at(String nth, String from) {
@@ -69,18 +69,18 @@ class BridgeFinderTest {
     @Test
     void what_cannot_be_is_not_found_and_a_search_can_be_stopped() {
         Script small = Script.deck(4).key("K", "AS", 1);
-        Bridge none = BridgeFinder.find(
-                small.routine(),
-                AllMoves.CATALOGUE,
-                "",
-                at("9", "top"),
-                move -> move.id().equals("complete-cut"),
-                () -> false);
+        Bridge none = new BridgeFinder(
+                        small.routine(),
+                        AllMoves.CATALOGUE,
+                        "",
+                        at("9", "top"),
+                        move -> move.id().equals("complete-cut"))
+                .find(() -> false);
         assertThat(none.outcome()).isEqualTo(Bridge.Outcome.NONE);
         assertThat(none.within()).isEqualTo(BridgeFinder.MOST_MOVES);
 
-        Bridge stopped =
-                BridgeFinder.find(small.routine(), AllMoves.CATALOGUE, "", at("3", "top"), move -> true, () -> true);
+        Bridge stopped = new BridgeFinder(small.routine(), AllMoves.CATALOGUE, "", at("3", "top"), move -> true)
+                .find(() -> true);
         assertThat(stopped.outcome()).isEqualTo(Bridge.Outcome.STOPPED);
         assertThat(stopped.ways()).isEmpty();
     }
@@ -132,7 +132,7 @@ class BridgeFinderTest {
         Script script = Script.deck(52).key("K", "AS", 27);
         ClaimSpec impossible = ClaimSpec.of("pile-size", "pile", "palm", "compare", "exactly", "cards", "40");
 
-        Bridge bridge = BridgeFinder.find(script.routine(), AllMoves.CATALOGUE, "", impossible, move -> true, told);
+        Bridge bridge = new BridgeFinder(script.routine(), AllMoves.CATALOGUE, "", impossible, move -> true).find(told);
 
         assertThat(bridge.ways()).isEmpty();
         assertThat(told.shares()).isNotEmpty().isSorted().allMatch(share -> share > 0 && share <= 1);
@@ -141,13 +141,13 @@ class BridgeFinderTest {
     @Test
     void only_moves_that_can_be_done_are_used() {
         Script script = Script.deck(52).key("K", "AS", 27).step("hold-break", "depth", "26");
-        Bridge bridge = BridgeFinder.find(
-                script.routine(),
-                AllMoves.CATALOGUE,
-                "s1",
-                at("1", "top"),
-                move -> move.id().equals("double-undercut"),
-                () -> false);
+        Bridge bridge = new BridgeFinder(
+                        script.routine(),
+                        AllMoves.CATALOGUE,
+                        "s1",
+                        at("1", "top"),
+                        move -> move.id().equals("double-undercut"))
+                .find(() -> false);
 
         assertThat(bridge.ways())
                 .allMatch(way -> way.steps().stream().allMatch(s -> s.move().equals("double-undercut")));

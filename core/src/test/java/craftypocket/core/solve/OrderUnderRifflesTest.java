@@ -15,7 +15,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class OrderUnderRifflesTest {
 
     private static List<OrderUnderRiffles.Odds> after(int riffles) {
-        return OrderUnderRiffles.byNumber(52, 12, riffles, AllMoves.CATALOGUE);
+        return OrderUnderRiffles.byNumber(52, 12, riffles, AllMoves.CATALOGUE, () -> false);
     }
 
     private static double mean(List<OrderUnderRiffles.Odds> odds) {

@@ -8,6 +8,7 @@ import craftypocket.core.cards.CardText;
 import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.routine.Step;
+import craftypocket.core.run.Plan;
 import craftypocket.core.run.Trace;
 import craftypocket.core.run.World;
 import craftypocket.core.settings.ProblemsFound;
@@ -56,8 +57,14 @@ class SlipDiagnosisTest {
                 .toList();
     }
 
+    private static SlipDiagnosis diagnose(
+            Script planned, List<ClaimSpec> seen, Map<String, Integer> past, Effort effort) {
+        Plan plan = SlipDiagnosis.read(planned.routine(), AllMoves.CATALOGUE, seen);
+        return SlipDiagnosis.of(plan, seen.size(), World.USUAL, past, effort);
+    }
+
     private static SlipDiagnosis diagnose(Script planned, List<ClaimSpec> seen, Map<String, Integer> past) {
-        return SlipDiagnosis.of(planned.routine(), AllMoves.CATALOGUE, World.USUAL, seen, past, () -> false);
+        return diagnose(planned, seen, past, () -> false);
     }
 
     static Stream<List<String>> slips() {
@@ -227,14 +234,7 @@ class SlipDiagnosisTest {
         Script planned = shuffled(AS_PLANNED);
         ClaimSpec elsewhere = ClaimSpec.of("position", "role", "K", "nth", "30");
 
-        assertThat(SlipDiagnosis.of(
-                                planned.routine(),
-                                AllMoves.CATALOGUE,
-                                World.USUAL,
-                                List.of(elsewhere),
-                                Map.of(),
-                                () -> true)
-                        .stopped())
+        assertThat(diagnose(planned, List.of(elsewhere), Map.of(), () -> true).stopped())
                 .isTrue();
         assertThatThrownBy(() -> diagnose(planned, List.of(ClaimSpec.of("nonsense")), Map.of()))
                 .isInstanceOf(ProblemsFound.class)

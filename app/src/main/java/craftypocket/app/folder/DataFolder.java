@@ -1,0 +1,237 @@
+package craftypocket.app.folder;
+
+import java.io.File;
+import java.io.IOException;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
+import java.nio.channels.OverlappingFileLockException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.Optional;
+
+/**
+ * The folder in which everything is kept, looked at before anything is written to it: whether it is one, whether it is ours
+ * alone, whether it can be read, and whether it was written by a version that this one knows.
+ *
+ * <p>Whatever speaks against it is told in a sentence ({@link FolderRefused}), and the folder is as it was.
+ */
+public final class DataFolder implements AutoCloseable {
+
+    /** The newest migration in {@code db/migration}: what a later version wrote is not touched. */
+    static final int NEWEST_SCHEMA = 3;
+
+    private static final String NAME = "crafty-pocket";
+
+    /** Error code of H2: another process has the file. */
+    private static final int IN_USE = 90020;
+
+    /** Error code of H2: there is no such table; the very first start did not come that far. */
+    private static final int NO_TABLE = 42102;
+
+    private static final int NO_TABLE_IN_EMPTY_DATABASE = 42104;
+
+    private final Path folder;
+    private final boolean readOnly;
+    private final FileChannel lock;
+
+    private DataFolder(Path folder, boolean readOnly, FileChannel lock) {
+        this.folder = folder;
+        this.readOnly = readOnly;
+        this.lock = lock;
+    }
+
+    /**
+     * Takes the folder for this program alone.
+     *
+     * @param given where it is; made if it is not there
+     * @param restore the day of an automatic copy to go back to first, such as 2026-05-04; empty for none
+     * @throws FolderRefused when the program cannot work on it
+     */
+    static DataFolder open(String given, String restore) {
+        Path folder = made(given);
+        boolean readOnly = !Files.isWritable(folder) || (exists(folder) && !Files.isWritable(file(folder)));
+        if (readOnly && !exists(folder)) {
+            throw new FolderRefused("The folder " + folder + " is read-only and there is nothing in it yet. "
+                    + "Allow writing there, or choose another folder: ./start --data FOLDER");
+        }
+        FileChannel lock = readOnly ? null : locked(folder);
+        try {
+            if (!restore.isBlank()) {
+                new Copies(folder).restore(restore);
+            }
+            if (exists(folder)) {
+                check(folder, readOnly);
+            }
+        } catch (FolderRefused refused) {
+            close(lock);
+            throw refused;
+        }
+        return new DataFolder(folder, readOnly, lock);
+    }
+
+    private static Path made(String given) {
+        if (given.contains(";")) {
+            throw new FolderRefused(
+                    "The folder “" + given + "” has a semicolon in its name, which the database cannot take. "
+                            + "Choose another: ./start --data FOLDER");
+        }
+        Path folder;
+        try {
+            folder = Path.of(given).toAbsolutePath().normalize();
+        } catch (InvalidPathException impossible) {
+            throw new FolderRefused("“" + given.replace('\0', '?') + "” cannot be the name of a folder. "
+                    + "Choose another: ./start --data FOLDER");
+        }
+        if (Files.exists(folder) && !Files.isDirectory(folder)) {
+            throw new FolderRefused(
+                    folder + " is a file, not a folder. Move it away, or choose another folder: ./start --data FOLDER");
+        }
+        try {
+            return Files.createDirectories(folder);
+        } catch (IOException impossible) {
+            throw new FolderRefused("The folder " + folder + " cannot be made here (" + impossible.getMessage()
+                    + "). Choose another: ./start --data FOLDER");
+        }
+    }
+
+    static Path file(Path folder) {
+        return folder.resolve(NAME + ".mv.db");
+    }
+
+    private static boolean exists(Path folder) {
+        return Files.exists(file(folder));
+    }
+
+    private static FileChannel locked(Path folder) {
+        Path file = folder.resolve(NAME + ".lock");
+        FileChannel channel = null;
+        try {
+            channel = FileChannel.open(
+                    file, StandardOpenOption.CREATE, StandardOpenOption.WRITE, StandardOpenOption.READ);
+            FileLock lock = channel.tryLock();
+            if (lock != null) {
+                return channel;
+            }
+        } catch (OverlappingFileLockException here) {
+            // Taken by this very process: the same as by another.
+        } catch (IOException impossible) {
+            close(channel);
+            throw new FolderRefused("The folder " + folder + " cannot be written (" + impossible.getMessage()
+                    + "). Make room or allow writing there, or choose another folder: ./start --data FOLDER");
+        }
+        close(channel);
+        throw inUse(folder, firstLine(file));
+    }
+
+    private static FolderRefused inUse(Path folder, String address) {
+        return new FolderRefused("Crafty Pocket is already running on the folder " + folder
+                + (address.isEmpty() ? "" : ", at " + address)
+                + ". Use that one, or start on another folder: ./start --data FOLDER");
+    }
+
+    private static String firstLine(Path file) {
+        try {
+            return Files.readString(file).lines().findFirst().orElse("");
+        } catch (IOException unreadable) {
+            return "";
+        }
+    }
+
+    /** Reads what is there without writing anything. */
+    private static void check(Path folder, boolean readOnly) {
+        Path file = file(folder);
+        if (file.toFile().length() == 0) {
+            throw damaged(folder, "is empty");
+        }
+        int schema;
+        try (Connection connection =
+                        DriverManager.getConnection(url(folder) + ";IFEXISTS=TRUE;ACCESS_MODE_DATA=r", "sa", "");
+                ResultSet rows = connection
+                        .createStatement()
+                        .executeQuery("select max(cast(\"version\" as integer)) from \"flyway_schema_history\"")) {
+            rows.next();
+            schema = rows.getInt(1);
+        } catch (SQLException failed) {
+            if (failed.getErrorCode() == IN_USE) {
+                throw inUse(folder, "");
+            }
+            if (failed.getErrorCode() == NO_TABLE || failed.getErrorCode() == NO_TABLE_IN_EMPTY_DATABASE) {
+                schema = 0;
+            } else {
+                throw damaged(folder, "is damaged and cannot be read");
+            }
+        }
+        if (schema > NEWEST_SCHEMA) {
+            throw new FolderRefused("The folder " + folder + " was written by a newer Crafty Pocket. "
+                    + "Start that one, or choose another folder: ./start --data FOLDER");
+        }
+        if (readOnly && schema < NEWEST_SCHEMA) {
+            throw new FolderRefused("The folder " + folder + " was written by an older Crafty Pocket and is read-only. "
+                    + "Allow writing there once, so that it can be brought up to date.");
+        }
+    }
+
+    private static FolderRefused damaged(Path folder, String how) {
+        Optional<String> newest = new Copies(folder).newest();
+        return new FolderRefused("The file " + file(folder) + " " + how + ". "
+                + newest.map(day -> "Go back to the automatic copy of " + day + ": ./start --restore " + day
+                                + " (the file is put aside, not deleted).")
+                        .orElse("There is no automatic copy of it. Put a copy of your own in its place, "
+                                + "or start afresh on another folder: ./start --data FOLDER"));
+    }
+
+    private static String url(Path folder) {
+        return "jdbc:h2:file:" + folder + File.separator + NAME;
+    }
+
+    /** The address of the database. */
+    String url() {
+        // WRITE_DELAY=0: an edit that was acknowledged is in the file, even if the program is killed the moment after.
+        // MAX_COMPACT_TIME: at the end the file is made smaller for that many milliseconds at most.
+        return url(folder) + (readOnly ? ";ACCESS_MODE_DATA=r" : ";WRITE_DELAY=0;MAX_COMPACT_TIME=1500")
+                + ";DB_CLOSE_ON_EXIT=FALSE";
+    }
+
+    Path path() {
+        return folder;
+    }
+
+    /** Whether nothing can be saved. */
+    public boolean readOnly() {
+        return readOnly;
+    }
+
+    /** Tells a second instance where the first one is. */
+    public void announce(String address) {
+        if (lock != null) {
+            try {
+                lock.truncate(0);
+                lock.write(StandardCharsets.UTF_8.encode(address + System.lineSeparator()), 0);
+            } catch (IOException full) {
+                // The lock holds all the same; only the address is not told.
+            }
+        }
+    }
+
+    @Override
+    public void close() {
+        close(lock);
+    }
+
+    private static void close(FileChannel channel) {
+        try {
+            if (channel != null) {
+                channel.close();
+            }
+        } catch (IOException gone) {
+            // It is let go with the process at the latest.
+        }
+    }
+}

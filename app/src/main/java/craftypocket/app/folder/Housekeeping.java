@@ -1,0 +1,145 @@
+package craftypocket.app.folder;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import javax.sql.DataSource;
+import org.h2.engine.SessionLocal;
+import org.h2.jdbc.JdbcConnection;
+import org.h2.mvstore.MVStore;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+
+/**
+ * What is done to the folder while nobody edits: the copy of the day is made, what is too old is thrown away, and the file
+ * is made smaller. An edit leaves old pages behind; they are gone some seconds after the last one.
+ */
+@Component
+public class Housekeeping {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Housekeeping.class);
+
+    private static final Duration LOOK_EVERY = Duration.ofSeconds(5);
+
+    /** The file is made smaller once nothing was written for so long. */
+    private static final Duration IDLE = Duration.ofSeconds(20);
+
+    /** An edit that comes just then waits at most so long. */
+    private static final int COMPACT_MILLIS = 500;
+
+    /** A file that grew by less than this since it was last made small is left as it is. */
+    private static final long WORTH_WHILE_BYTES = 1_000_000;
+
+    private final DataFolder folder;
+    private final FolderState state;
+    private final DataSource source;
+    private final JdbcClient database;
+    private final Clock clock;
+    private final List<Spoils> spoils;
+    private final ScheduledExecutorService clockwork = Executors.newSingleThreadScheduledExecutor(task -> {
+        Thread thread = new Thread(task, "housekeeping");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private long sizeBefore;
+    private long sizeWhenSmall;
+    private Instant lastGrown;
+
+    /** Something that is thrown away after a time. */
+    @FunctionalInterface
+    public interface Spoils {
+        void throwAwayWhatIsTooOld();
+    }
+
+    Housekeeping(
+            DataFolder folder,
+            FolderState state,
+            DataSource source,
+            JdbcClient database,
+            Clock clock,
+            List<Spoils> spoils) {
+        this.folder = folder;
+        this.state = state;
+        this.source = source;
+        this.database = database;
+        this.clock = clock;
+        this.spoils = spoils;
+        lastGrown = clock.instant();
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void begin() {
+        if (!folder.readOnly()) {
+            clockwork.scheduleWithFixedDelay(this::look, 1, LOOK_EVERY.toSeconds(), TimeUnit.SECONDS);
+        }
+    }
+
+    @EventListener(ContextClosedEvent.class)
+    void end() {
+        clockwork.shutdownNow();
+    }
+
+    private void look() {
+        try {
+            copyOfTheDay();
+            if (state.hasRoom(0)) {
+                spoils.forEach(Spoils::throwAwayWhatIsTooOld);
+            }
+            long size = size();
+            if (size != sizeBefore) {
+                sizeBefore = size;
+                lastGrown = clock.instant();
+            }
+            boolean idle = lastGrown.plus(IDLE).isBefore(clock.instant());
+            if (idle && size > sizeWhenSmall + WORTH_WHILE_BYTES && state.hasRoom(0)) {
+                makeSmaller();
+            }
+        } catch (IOException | SQLException | RuntimeException failed) {
+            // It is tried again soon; what performers do does not depend on it.
+            LOG.warn("Housekeeping failed: {}", failed.getMessage());
+        }
+    }
+
+    private long size() {
+        return DataFolder.file(folder.path()).toFile().length();
+    }
+
+    /** The copy is of the folder as it was when the day began, or when the program was first started that day. */
+    private void copyOfTheDay() throws IOException {
+        if (state.hasRoom(size())) {
+            new Copies(folder.path()).make(LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()), this::copy);
+        }
+    }
+
+    private void copy(Path file) {
+        database.sql("backup to ?").param(file.toString()).update();
+    }
+
+    private void makeSmaller() throws SQLException {
+        try (Connection connection = source.getConnection()) {
+            SessionLocal session =
+                    (SessionLocal) connection.unwrap(JdbcConnection.class).getSession();
+            MVStore store = session.getDatabase().getStore().getMvStore();
+            store.compactFile(COMPACT_MILLIS);
+        }
+        long smaller = size();
+        // When it got no smaller, it is as small as it gets; otherwise it may take another turn.
+        sizeWhenSmall = smaller >= sizeBefore ? smaller : Math.max(0, smaller - WORTH_WHILE_BYTES);
+        sizeBefore = smaller;
+    }
+}

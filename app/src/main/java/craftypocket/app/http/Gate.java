@@ -1,0 +1,90 @@
+package craftypocket.app.http;
+
+import jakarta.servlet.DispatcherType;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.List;
+import java.util.Set;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.InvalidMediaTypeException;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Stands before everything else. Pages of other sites that are open in the same browser get no answer, not even to a
+ * reading request, for even that can cost this machine a lot. Whatever is sent is sent as JSON: nothing else is looked at.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class Gate extends OncePerRequestFilter {
+
+    /** What browsers say of requests that this page makes, and of addresses that somebody types. */
+    private static final Set<String> OWN_SITES = Set.of("same-origin", "none");
+
+    private final ProblemWriter problems;
+
+    Gate(ProblemWriter problems) {
+        this.problems = problems;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        ProblemDetail problem = problem(request);
+        if (problem == null) {
+            chain.doFilter(request, response);
+        } else {
+            problems.write(problem, response);
+        }
+    }
+
+    private static ProblemDetail problem(HttpServletRequest request) {
+        String path = request.getRequestURI();
+        if (path.equals("/error") && request.getDispatcherType() == DispatcherType.REQUEST) {
+            return NotThere.PROBLEM;
+        }
+        boolean computes = path.startsWith("/api") || path.startsWith("/v3");
+        if (computes && foreign(request)) {
+            return Problems.of(
+                    HttpStatus.FORBIDDEN,
+                    "Not from this page",
+                    "This request came from another site. Open Crafty Pocket itself.",
+                    List.of());
+        }
+        if (hasBody(request) && !isJson(request.getContentType())) {
+            return Problems.of(
+                    HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+                    "Not JSON",
+                    "Only JSON is read here. Send it with the header Content-Type: application/json.",
+                    List.of());
+        }
+        return null;
+    }
+
+    private static boolean foreign(HttpServletRequest request) {
+        String site = request.getHeader("Sec-Fetch-Site");
+        String origin = request.getHeader(HttpHeaders.ORIGIN);
+        String own = request.getScheme() + "://" + request.getHeader(HttpHeaders.HOST);
+        return (site != null && !OWN_SITES.contains(site)) || (origin != null && !origin.equalsIgnoreCase(own));
+    }
+
+    private static boolean hasBody(HttpServletRequest request) {
+        return request.getContentLengthLong() > 0 || request.getHeader(HttpHeaders.TRANSFER_ENCODING) != null;
+    }
+
+    private static boolean isJson(String type) {
+        try {
+            return type != null && MediaType.APPLICATION_JSON.equalsTypeAndSubtype(MediaType.parseMediaType(type));
+        } catch (InvalidMediaTypeException nonsense) {
+            return false;
+        }
+    }
+}
