@@ -3,6 +3,7 @@ import { useDark } from '@vueuse/core'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { usePerformer } from './performer'
+import FolderLine from './ui/FolderLine.vue'
 import KeyHelp from './ui/KeyHelp.vue'
 import ToastLine from './ui/ToastLine.vue'
 
@@ -45,6 +46,7 @@ const rehearsing = computed(() => route.name === 'rehearse')
         {{ dark ? '☀ Light' : '☾ Dark' }}
       </button>
     </header>
+    <FolderLine />
     <main id="view" class="flex grow flex-col">
       <RouterView :key="route.name === 'moves' ? 'moves' : route.path" />
     </main>

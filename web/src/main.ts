@@ -2,8 +2,10 @@ import { VueQueryPlugin } from '@tanstack/vue-query'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import { createRouter, createWebHistory } from 'vue-router'
+import { queries } from './api/queries'
 import App from './App.vue'
 import './main.css'
+import { lookAfter, useOutbox } from './saving'
 
 const router = createRouter({
   history: createWebHistory(),
@@ -17,4 +19,7 @@ const router = createRouter({
   ],
 })
 
-createApp(App).use(createPinia()).use(router).use(VueQueryPlugin).mount('#app')
+const pinia = createPinia()
+const app = createApp(App).use(pinia)
+lookAfter(useOutbox(pinia), router)
+app.use(router).use(VueQueryPlugin, { queryClient: queries }).mount('#app')

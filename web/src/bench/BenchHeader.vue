@@ -16,11 +16,13 @@ const saved = computed(
       saved: 'saved',
       unsaved: 'saving …',
       saving: 'saving …',
+      failed: 'not saved yet',
+      refused: 'a draft, not saved',
       conflict: 'not saved',
-      failed: 'not saved',
+      gone: 'not saved',
     })[bench.state],
 )
-const firstFailing = computed(() => bench.survey?.findings.find((f) => f.verdict !== 'always'))
+const firstFailing = computed(() => bench.survey?.findings.find((f) => f.verdict !== 'always' && f.failing))
 const unusual = computed(() => Object.keys(bench.world).length > 0)
 
 function retitle(event: Event): void {

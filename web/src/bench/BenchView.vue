@@ -21,6 +21,7 @@ import OutEditor from './OutEditor.vue'
 import OutsPanel from './OutsPanel.vue'
 import OwnMoveDialog from './OwnMoveDialog.vue'
 import SetUpTray from './SetUpTray.vue'
+import UnsavedLine from './UnsavedLine.vue'
 import { usePerformer } from '@/performer'
 import { addStep, duplicateStep, moveStep, newStep, removeStep, withOwnMove } from './edits'
 import { SET_UP, useBench } from './store'
@@ -37,12 +38,8 @@ const tray = ref(false)
 const { performer } = usePerformer()
 
 bench.load(route.params.id as string).catch((thrown: ApiProblem) => (missing.value = thrown.message))
-function leave(): void {
-  void bench.save()
-  bench.leave()
-}
-onBeforeUnmount(leave)
-useEventListener(window, 'beforeunload', leave)
+onBeforeUnmount(bench.leave)
+useEventListener(window, 'pagehide', bench.leave)
 
 const stepIds = computed(() => bench.routine?.steps.map((s) => s.id) ?? [])
 
@@ -101,8 +98,20 @@ function move(id: string, to: number): void {
 }
 
 async function keepMine(): Promise<void> {
-  const id = await bench.keepMineAsCopy()
-  await router.push(`/bench/${id}`)
+  try {
+    const id = await bench.keepMineAsCopy()
+    await router.push(`/bench/${id}`)
+  } catch (thrown) {
+    toast.say(`It cannot be kept as a copy yet: ${(thrown as ApiProblem).message}`)
+  }
+}
+
+async function dropMine(): Promise<void> {
+  try {
+    await bench.dropMine()
+  } catch (thrown) {
+    missing.value = (thrown as ApiProblem).message
+  }
 }
 
 useViewKeys([
@@ -165,26 +174,7 @@ onKey(['z', 'Z'], (event) => {
   </p>
   <template v-else-if="bench.routine">
     <BenchHeader />
-    <div
-      v-if="bench.state === 'conflict'"
-      role="alert"
-      class="flex flex-wrap items-center gap-3 border-y border-broken bg-broken/10 px-5 py-2"
-    >
-      <strong>Changed in another window.</strong>
-      <span>Your version is still on this screen and nothing is lost.</span>
-      <button class="btn" @click="keepMine">Keep mine as a copy</button>
-      <button class="btn" @click="bench.load(bench.id)">Load the other one</button>
-    </div>
-    <p v-else-if="bench.failure" role="alert" class="border-y border-broken bg-broken/10 px-5 py-2">
-      {{ bench.failure }}
-    </p>
-    <p
-      v-if="bench.refused && bench.problems.length === 0"
-      role="alert"
-      class="border-y border-broken bg-broken/10 px-5 py-2"
-    >
-      An out cannot be read yet, so nothing is saved: {{ bench.refused }}
-    </p>
+    <UnsavedLine @keep="keepMine" @drop="dropMine" />
     <LinesBar v-if="bench.whole!.outs.length > 0" />
     <div class="bench grow">
       <ScriptAndDeck

@@ -209,7 +209,7 @@ describe('the routine on the bench', () => {
     bench.edit(titled('bad'), true)
     await vi.runAllTimersAsync()
     expect(bench.problems).toMatchObject([{ field: 'title', rule: 'not bad' }])
-    expect(bench.state).toBe('failed')
+    expect(bench.state).toBe('refused')
 
     bench.edit(titled('good'), true)
     await vi.runAllTimersAsync()

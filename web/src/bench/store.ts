@@ -5,18 +5,16 @@ import {
   type FieldProblem,
   type Finding,
   type Routine,
-  type StoredRoutine,
   type Survey,
   type Trace,
   type World,
 } from '@/api/client'
 import { alone, goesThrough, lineOf, MAIN } from '@/lines'
+import { useOutbox, type RoutineQueue } from '@/saving'
+import { cut } from '@/ui/text'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { ownIds, putBack } from './outs'
-
-/** How long after the last keystroke what was typed is saved: one undo takes back what was typed in one go. */
-const TYPING_PAUSE_MS = 350
 
 /** How long after the last edit the survey is asked for; the trace is asked for at once. */
 const SURVEY_AFTER_MS = 200
@@ -31,19 +29,20 @@ export interface LineFound {
 }
 
 /**
- * The routine on the Bench, of which one line is seen and edited at a time. An edit shows at once, is traced at once and saved a moment later; an edit that the server
- * cannot read is shown with its problem and not saved until it can be read.
+ * The routine on the Bench, of which one line is seen and edited at a time. An edit shows at once, is traced at once and put
+ * into the outbox, which saves it.
  */
 export const useBench = defineStore('bench', () => {
   const id = ref('')
-  /** With all its lines. */
-  const whole = shallowRef<Routine>()
+  const outbox = useOutbox()
+  const queue = shallowRef<RoutineQueue>()
+  /** With all its lines, as it is seen. */
+  const whole = computed(() => queue.value?.shown.value)
   const line = ref(MAIN)
   /** The line that is seen, as a routine. */
   const routine = computed(() => whole.value && lineOf(whole.value, line.value))
-  const version = ref(0)
-  const canUndo = ref(false)
-  const canRedo = ref(false)
+  const canUndo = computed(() => queue.value?.canUndo.value ?? false)
+  const canRedo = computed(() => queue.value?.canRedo.value ?? false)
   const world = ref<World>({})
   const trace = shallowRef<Trace>()
   /** What was found of each line, by its id. */
@@ -51,16 +50,15 @@ export const useBench = defineStore('bench', () => {
   const survey = computed(() => found.value[line.value]?.survey)
   const selected = ref(SET_UP)
   const problems = ref<FieldProblem[]>([])
-  const state = ref<'saved' | 'unsaved' | 'saving' | 'conflict' | 'failed'>('saved')
-  const failure = ref('')
-  /** Why the last save was refused: told when nothing else on the screen tells it. */
-  const refused = ref('')
+  const state = computed(() => queue.value?.state.value ?? 'saved')
+  /** What went wrong when nothing was being saved. */
+  const trouble = ref('')
+  /** Why what is on the screen is not saved, or cannot be worked out. */
+  const failure = computed(() => queue.value?.failure.value || trouble.value)
+  /** Why what is on the screen cannot be accepted as it is. */
+  const refusal = computed(() => queue.value?.refusal.value)
 
-  /** States that were not sent yet, the oldest first; each becomes one step of the history. */
-  let unsent: { routine: Routine; typed: boolean }[] = []
-  let saveTimer = 0
   let surveyTimer = 0
-  let saving: Promise<void> = Promise.resolve()
   let tracing: AbortController | undefined
   let surveying: AbortController | undefined
   /** The server stops a survey when the next one of the same name is asked for. */
@@ -74,21 +72,23 @@ export const useBench = defineStore('bench', () => {
 
   async function load(routineId: string): Promise<void> {
     id.value = routineId
-    unsent = []
-    whole.value = undefined
+    queue.value = undefined
     line.value = MAIN
     trace.value = undefined
     found.value = {}
     world.value = {}
     selected.value = SET_UP
-    show(await answered(api.GET('/api/routines/{id}', { params: { path: { id: routineId } } })))
+    trouble.value = ''
+    const opened = await outbox.open(routineId)
+    if (id.value === routineId) {
+      queue.value = opened
+      show()
+    }
   }
 
-  /** Takes over what the server has; the world stays. */
-  function show(stored: StoredRoutine): void {
-    accept(stored)
-    whole.value = stored.routine
-    if (!stored.routine.outs.some((o) => o.id === line.value)) {
+  /** Shows what is there now; the world stays. */
+  function show(): void {
+    if (!whole.value!.outs.some((o) => o.id === line.value)) {
       line.value = MAIN
     }
     if (!onLine(selected.value)) {
@@ -119,15 +119,6 @@ export const useBench = defineStore('bench', () => {
     return !!whole.value && ownIds(whole.value, line.value).has(stepId)
   }
 
-  function accept(stored: StoredRoutine): void {
-    version.value = stored.version
-    canUndo.value = stored.canUndo
-    canRedo.value = stored.canRedo
-    state.value = 'saved'
-    failure.value = ''
-    refused.value = ''
-  }
-
   /** Puts an edited line in place of the old one. */
   function edit(changed: Routine, typed = false): void {
     editWhole(putBack(whole.value!, line.value, changed), typed)
@@ -139,17 +130,8 @@ export const useBench = defineStore('bench', () => {
    * @param typed whether it was typed or slid, letter by letter: what follows in one go is then one edit
    */
   function editWhole(changed: Routine, typed = false): void {
-    whole.value = changed
-    state.value = 'unsaved'
-    canUndo.value = true
-    canRedo.value = false
-    if (typed && unsent.at(-1)?.typed) {
-      unsent.pop()
-    }
-    unsent.push({ routine: changed, typed })
+    queue.value!.edit(changed, typed)
     recompute()
-    window.clearTimeout(saveTimer)
-    saveTimer = window.setTimeout(() => void save(), typed ? TYPING_PAUSE_MS : 0)
   }
 
   function recompute(): void {
@@ -172,11 +154,12 @@ export const useBench = defineStore('bench', () => {
       if (tracing === mine) {
         trace.value = answer
         problems.value = []
+        trouble.value = ''
       }
     } catch (thrown) {
       if (tracing === mine && thrown instanceof ApiProblem) {
         problems.value = thrown.problems
-        failure.value = thrown.problems.length > 0 ? '' : thrown.message
+        trouble.value = thrown.problems.length > 0 ? '' : thrown.message
       }
     }
   }
@@ -227,58 +210,29 @@ export const useBench = defineStore('bench', () => {
     })
   }
 
-  /** Saves every state that was not sent yet, one after another, after any save under way. */
-  function save(): Promise<void> {
-    window.clearTimeout(saveTimer)
-    saving = saving.then(async () => {
-      while (unsent.length > 0 && state.value !== 'conflict') {
-        const next = unsent.shift()!
-        state.value = 'saving'
-        try {
-          accept(
-            await answered(
-              api.PUT('/api/routines/{id}', {
-                params: { path: { id: id.value }, header: { 'If-Match': `"${version.value}"` } },
-                body: next.routine,
-              }),
-            ),
-          )
-        } catch (thrown) {
-          refuse(thrown as ApiProblem)
-        }
-      }
-    })
-    return saving
-  }
-
-  function refuse(problem: ApiProblem): void {
-    // A routine that cannot be read yet is shown with its problems, and saved once it can be read again.
-    state.value = problem.isConflict ? 'conflict' : 'failed'
-    failure.value = problem.problems.length > 0 ? '' : problem.message
-    refused.value = problem.problems.some((p) => p.field.startsWith('outs[')) ? problem.message : ''
-  }
-
   async function step(direction: 'undo' | 'redo'): Promise<void> {
-    await save()
-    const params = { path: { id: id.value }, header: { 'If-Match': `"${version.value}"` } }
+    trouble.value = ''
     try {
-      show(
-        await answered(
-          direction === 'undo'
-            ? api.POST('/api/routines/{id}/undo', { params })
-            : api.POST('/api/routines/{id}/redo', { params }),
-        ),
-      )
+      await queue.value!.step(direction)
+      show()
     } catch (thrown) {
-      refuse(thrown as ApiProblem)
+      const problem = thrown as ApiProblem
+      trouble.value =
+        problem.status === 0
+          ? `${problem.message} ${direction === 'undo' ? 'Undo' : 'Redo'} goes on once it answers.`
+          : problem.message
     }
   }
 
-  /** After a conflict: what is on the screen becomes a routine of its own. Gives its id. */
-  async function keepMineAsCopy(): Promise<string> {
-    const mine = { ...whole.value!, title: `${whole.value!.title} (my version)`.slice(0, 120) }
-    const stored = await answered(api.POST('/api/routines/from-file', { body: mine as never }))
-    return stored.id
+  /** What is on the screen becomes a routine of its own. Gives its id. */
+  function keepMineAsCopy(): Promise<string> {
+    return queue.value!.keepAsCopy(`${cut(whole.value!.title, 105)} (my version)`)
+  }
+
+  /** Gives up what is on the screen, and shows what is saved. */
+  async function dropMine(): Promise<void> {
+    queue.value!.drop()
+    await load(id.value)
   }
 
   /** Sets one choice and shows that world. */
@@ -289,6 +243,9 @@ export const useBench = defineStore('bench', () => {
 
   /** Shows the smallest world in which something fails. */
   function showFailing(finding: Finding): void {
+    if (!finding.failing) {
+      return
+    }
     world.value = { ...finding.failing }
     const at = trace.value?.moments[finding.moment]
     if (at) {
@@ -308,7 +265,7 @@ export const useBench = defineStore('bench', () => {
     line,
     routine,
     found,
-    refused,
+    refusal,
     canUndo,
     canRedo,
     world,
@@ -326,10 +283,10 @@ export const useBench = defineStore('bench', () => {
     isOwn,
     edit,
     editWhole,
-    save,
     undo: () => step('undo'),
     redo: () => step('redo'),
     keepMineAsCopy,
+    dropMine,
     choose,
     showFailing,
     showUsual,

@@ -1,11 +1,10 @@
 import { answered, api, type MoveNote, type OwnMove } from '@/api/client'
+import { useOutbox } from '@/saving'
+import { useToast } from '@/ui/toast'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 
 const UNKNOWN: MoveNote = { alias: '', skill: 0 }
-
-/** The changes of notes that are under way, in their order. */
-let changes: Promise<void> = Promise.resolve()
 
 function fetchPerformer() {
   return answered(api.GET('/api/performer'))
@@ -23,8 +22,18 @@ export function usePerformer() {
     () => query.data.value ?? { hand: 'right', moves: {}, ownMoves: [], putAside: [], forced: [] },
   )
 
-  async function keep(call: Promise<unknown>): Promise<void> {
-    client.setQueryData(['performer'], await call)
+  const outbox = useOutbox()
+  const toast = useToast()
+
+  /** Whether it was kept; what went wrong is told. */
+  async function keep(call: Promise<unknown>): Promise<boolean> {
+    try {
+      client.setQueryData(['performer'], await call)
+      return true
+    } catch (thrown) {
+      toast.say(`That was not kept: ${(thrown as Error).message}`)
+      return false
+    }
   }
 
   function note(id: string): MoveNote {
@@ -39,14 +48,12 @@ export function usePerformer() {
       await keep(answered(api.PUT('/api/performer/hand', { body: { hand } })))
       await client.invalidateQueries({ queryKey: ['catalogue'] })
     },
-    /** Changes of notes go one after another, each built on what the one before left. */
-    setNote(id: string, change: Partial<MoveNote>): Promise<void> {
-      changes = changes.then(async () => {
-        const known = await client.ensureQueryData({ queryKey: ['performer'], queryFn: fetchPerformer })
-        const body = { ...(known.moves[id] ?? UNKNOWN), ...change }
-        await keep(answered(api.PUT('/api/performer/moves/{id}', { params: { path: { id } }, body })))
-      })
-      return changes
+    /** Changes of notes are seen at once, and kept one after another, each built on what the one before left. */
+    async setNote(id: string, change: Partial<MoveNote>) {
+      const known = await client.ensureQueryData({ queryKey: ['performer'], queryFn: fetchPerformer })
+      const changed = { ...(known.moves[id] ?? UNKNOWN), ...change }
+      client.setQueryData(['performer'], { ...known, moves: { ...known.moves, [id]: changed } })
+      await outbox.keepNote(id, changed)
     },
     async putAside(rule: string) {
       await keep(answered(api.PUT('/api/performer/put-aside/{rule}', { params: { path: { rule } } })))
@@ -56,11 +63,16 @@ export function usePerformer() {
     },
     /** Cards that were forced on the people of tonight, as codes with spaces between. */
     async setForced(cards: string) {
-      await keep(answered(api.PUT('/api/performer/forced', { body: { cards } })))
+      client.setQueryData(
+        ['performer'],
+        await answered(api.PUT('/api/performer/forced', { body: { cards } })),
+      )
     },
+    /** Fails when it is refused. */
     async keepOwnMove(move: OwnMove) {
       const params = { path: { id: move.id } }
-      await keep(answered(api.PUT('/api/performer/own-moves/{id}', { params, body: move })))
+      const kept = await answered(api.PUT('/api/performer/own-moves/{id}', { params, body: move }))
+      client.setQueryData(['performer'], kept)
       await client.invalidateQueries({ queryKey: ['catalogue'] })
     },
     async dropOwnMove(id: string) {

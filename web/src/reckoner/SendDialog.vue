@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useCatalogue } from '@/api/catalogue'
 import { answered, api, type RoutineEntry } from '@/api/client'
+import { useOutbox } from '@/saving'
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
@@ -11,6 +12,7 @@ import { withSent, type Sent } from './sent'
 const sent = defineModel<Sent | undefined>('sent', { required: true })
 
 const router = useRouter()
+const outbox = useOutbox()
 const catalogue = useCatalogue()
 const typed = ref('')
 const failure = ref('')
@@ -25,16 +27,11 @@ const found = computed(() =>
 )
 
 async function send(entry: RoutineEntry): Promise<void> {
-  const path = { id: entry.id }
   failure.value = ''
   try {
-    const stored = await answered(api.GET('/api/routines/{id}', { params: { path } }))
-    await answered(
-      api.PUT('/api/routines/{id}', {
-        params: { path, header: { 'If-Match': `"${stored.version}"` } },
-        body: withSent(stored.routine, sent.value!, catalogue.value),
-      }),
-    )
+    const queue = await outbox.open(entry.id)
+    queue.edit(withSent(queue.shown.value, sent.value!, catalogue.value))
+    await queue.flush()
     close()
     await router.push(`/bench/${entry.id}`)
   } catch (thrown) {

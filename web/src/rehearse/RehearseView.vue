@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { useCatalogue } from '@/api/catalogue'
-import { answered, api, ApiProblem, type Out } from '@/api/client'
+import type { ApiProblem, Out } from '@/api/client'
 import { outLabel } from '@/lines'
 import { inDialog, useViewKeys } from '@/ui/keys'
 import { clock } from '@/ui/time'
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useOutbox } from '@/saving'
+import { useQuery } from '@tanstack/vue-query'
 import { onKeyStroke, useNow } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import EndCheck from './EndCheck.vue'
 import PastRuns from './PastRuns.vue'
@@ -17,17 +18,17 @@ import { useRun } from './useRun'
 
 const route = useRoute()
 const router = useRouter()
-const queries = useQueryClient()
 const catalogue = useCatalogue()
 const id = route.params.id as string
 
-const stored = useQuery({
-  queryKey: ['routine', id],
-  queryFn: () => answered(api.GET('/api/routines/{id}', { params: { path: { id } } })),
-  gcTime: 0,
-})
-const whole = computed(() => stored.data.value?.routine)
-const { routine, session, trace, world, insisted, due, over, current, step, ready, ...run } = useRun(whole)
+const outbox = useOutbox()
+/** As it is now: what was edited a moment ago is in it. */
+const stored = useQuery({ queryKey: ['routine', id], queryFn: () => outbox.current(id), gcTime: 0 })
+const whole = computed(() => stored.data.value)
+const { routine, session, trace, world, insisted, due, over, current, step, ready, ...run } = useRun(
+  whole,
+  id,
+)
 const runs = useRuns(id)
 
 const deckShown = ref(false)
@@ -42,6 +43,9 @@ const look = computed(() =>
     ? catalogue.value.looks.find((l) => l.name === step.value!.look)?.label
     : undefined,
 )
+/** A run that a reload or another page interrupted goes on where it was. */
+watch(whole, (routine) => routine && !session.value && void attempt(run.resume), { immediate: true })
+
 /** Does something that asks the server; what goes wrong is told, and the run stays where it is. */
 async function attempt(does: () => Promise<void>): Promise<void> {
   problem.value = ''
@@ -67,16 +71,13 @@ function takeOut(out: Out): void {
 }
 
 function keep(cameOut: boolean): void {
-  void attempt(async () => {
-    const body = record(session.value!, cameOut)
-    await answered(api.POST('/api/routines/{id}/rehearsals', { params: { path: { id } }, body }))
-    kept.value = cameOut ? 'came out' : 'failed'
-    await queries.invalidateQueries({ queryKey: ['runs', id] })
-    await queries.invalidateQueries({ queryKey: ['last'] })
-  })
+  void outbox.keepRun(id, record(session.value!, cameOut))
+  kept.value = cameOut ? 'came out' : 'failed'
+  run.forget()
 }
 
 function leave(): void {
+  run.forget()
   void router.push(`/bench/${id}`)
 }
 

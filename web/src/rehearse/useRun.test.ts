@@ -41,7 +41,7 @@ describe('a run', () => {
   afterEach(() => vi.unstubAllGlobals())
 
   it('goes through the steps that are needed', async () => {
-    const run = useRun(whole)
+    const run = useRun(whole, 'r')
     await run.start(false)
 
     expect(run.session.value!.steps.map((s) => s.stepId)).toEqual(['a', 'b', 'c'])
@@ -57,7 +57,7 @@ describe('a run', () => {
   })
 
   it('goes on by an out, and by an out of that one', async () => {
-    const run = useRun(whole)
+    const run = useRun(whole, 'r')
     await run.start(false)
     await run.goBy(1)
     await run.takeOut(run.ready.value[0]!)
@@ -70,7 +70,7 @@ describe('a run', () => {
 
   it('has people insist every other time in a run with surprises, once a step', async () => {
     const draws = [0, 0, 0, 0, 0.4, 0.9]
-    const run = useRun(whole, () => draws.shift() ?? 0.99)
+    const run = useRun(whole, 'r', () => draws.shift() ?? 0.99)
     await run.start(true)
     expect(server.asked.at(-1)!.world).toEqual({ 'a.at': 1, 'b.at': 1, 'skipped.at': 1, 'c.at': 1 })
     await run.goBy(1)
@@ -84,7 +84,7 @@ describe('a run', () => {
 
   it('goes on by what they insist on, and draws what is open there', async () => {
     const draws = [0, 0, 0, 0, 0, 0]
-    const run = useRun(whole, () => draws.shift() ?? 0.99)
+    const run = useRun(whole, 'r', () => draws.shift() ?? 0.99)
     await run.start(true)
     await run.goBy(1)
     expect(run.insisted.value!.id).toBe('x')
@@ -95,7 +95,7 @@ describe('a run', () => {
   })
 
   it('stays where it is when an out cannot be followed', async () => {
-    const run = useRun(whole)
+    const run = useRun(whole, 'r')
     await run.start(false)
     await run.goBy(1)
     server.broken = true

@@ -1,18 +1,31 @@
 import { answered, api, type Out, type Routine, type Trace, type World } from '@/api/client'
 import { alone, lineOf, MAIN } from '@/lines'
-import { computed, ref, shallowRef, type Ref } from 'vue'
+import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { begin, divert, go, isOver, slip, type Session } from './session'
 
 /** In a run with surprises, people insist every other time they could. */
 const INSISTING = 0.5
 
+/** A run as it is kept in this window, so that it survives a reload. */
+interface KeptRun {
+  line: string
+  world: World
+  session: Session
+  insisted?: string
+  settled: string[]
+  surprising: boolean
+  /** The steps of the line: when they are no longer the same, the run is not gone on with. */
+  steps: string[]
+}
+
 /**
  * A run through a routine: the session with its times and slips, the world in which it goes, and the line it takes.
  *
  * @param whole the routine with all its lines
+ * @param id under which the run is kept while it is under way
  * @param random from 0 to 1, drawn for whatever people and hands might do
  */
-export function useRun(whole: Ref<Routine | undefined>, random: () => number = Math.random) {
+export function useRun(whole: Ref<Routine | undefined>, id: string, random: () => number = Math.random) {
   /** The line that is rehearsed: the main one, until an out is taken. */
   const line = ref(MAIN)
   const routine = computed(() => whole.value && lineOf(whole.value, line.value))
@@ -101,6 +114,49 @@ export function useRun(whole: Ref<Routine | undefined>, random: () => number = M
     mayInsist()
   }
 
+  const keptAs = `run/${id}`
+
+  function keep(): void {
+    if (session.value && routine.value) {
+      const kept: KeptRun = {
+        line: line.value,
+        world: world.value,
+        session: session.value,
+        insisted: insisted.value?.id,
+        settled: [...settled],
+        surprising,
+        steps: routine.value.steps.map((s) => s.id),
+      }
+      sessionStorage.setItem(keptAs, JSON.stringify(kept))
+    }
+  }
+  watch([session, insisted], keep)
+
+  /** Goes on with the run that was under way when the page was left, if there is one and its steps are still there. */
+  async function resume(): Promise<void> {
+    const kept = JSON.parse(sessionStorage.getItem(keptAs) ?? 'null') as KeptRun | null
+    if (!kept || !whole.value || (kept.line !== MAIN && !whole.value.outs.some((o) => o.id === kept.line))) {
+      return
+    }
+    const steps = lineOf(whole.value, kept.line).steps.map((s) => s.id)
+    if (steps.join() !== kept.steps.join()) {
+      return
+    }
+    line.value = kept.line
+    world.value = kept.world
+    surprising = kept.surprising
+    settled.clear()
+    kept.settled.forEach((step) => settled.add(step))
+    await retrace()
+    session.value = { ...kept.session, since: Date.now() }
+    insisted.value = whole.value.outs.find((o) => o.id === kept.insisted)
+  }
+
+  /** The run is kept, or given up: there is nothing to go on with. */
+  function forget(): void {
+    sessionStorage.removeItem(keptAs)
+  }
+
   function markSlip(): void {
     if (session.value && !over.value) {
       session.value = slip(session.value)
@@ -122,5 +178,7 @@ export function useRun(whole: Ref<Routine | undefined>, random: () => number = M
     goBy,
     takeOut,
     markSlip,
+    resume,
+    forget,
   }
 }

@@ -6,6 +6,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { onKeyStroke } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
+import BinDialog from './BinDialog.vue'
 import NewRoutineDialog from './NewRoutineDialog.vue'
 import RoutineCard from './RoutineCard.vue'
 
@@ -15,6 +16,7 @@ const queries = useQueryClient()
 const wanted = ref('')
 const tag = ref('')
 const creating = ref(false)
+const bin = ref(false)
 const fileField = ref<HTMLInputElement>()
 const searchField = ref<HTMLInputElement>()
 const problem = ref('')
@@ -140,6 +142,7 @@ onKeyStroke('/', (event) => {
         placeholder="Search titles and tags"
         aria-label="Search titles and tags"
       />
+      <button class="btn" @click="bin = true">Bin</button>
       <button class="btn" @click="fileField?.click()">From a file</button>
       <input
         ref="fileField"
@@ -190,6 +193,7 @@ onKeyStroke('/', (event) => {
         @remove="remove(routine.id)"
       />
     </ul>
+    <BinDialog v-model:open="bin" />
     <NewRoutineDialog v-model:open="creating" @create="create" />
   </div>
 </template>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
-import { answered, api, type LastRehearsal, type RoutineEntry } from '@/api/client'
+import { answered, api, type LastRehearsal, type Routine, type RoutineEntry, type Survey } from '@/api/client'
+import { inTurn } from '@/api/inTurn'
 import { RunningDeck } from '@/deck'
 import { alone, goesThrough, lineOf } from '@/lines'
+import { useOutbox } from '@/saving'
 import { ago } from '@/ui/time'
 import VerdictPill from '@/ui/VerdictPill.vue'
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
@@ -15,6 +17,9 @@ const props = defineProps<{
 }>()
 defineEmits<{ copy: []; remove: [] }>()
 
+const outbox = useOutbox()
+/** Whether what was last done to it is still on its way, or is a draft. */
+const unsaved = computed(() => outbox.queues.get(props.entry.id)?.unsaved.value ?? false)
 const card = ref<HTMLElement>()
 const visible = useElementVisibility(card, { rootMargin: '200px' })
 /** A card that was once in sight is looked up; those far below wait until somebody scrolls there. */
@@ -24,27 +29,33 @@ watchEffect(() => (seen.value ||= visible.value))
 const overview = useQuery({
   enabled: seen,
   queryKey: computed(() => ['overview', props.entry.id, props.entry.version]),
-  queryFn: async () => {
+  queryFn: async ({ signal }) => {
     const path = { id: props.entry.id }
-    const { routine } = await answered(api.GET('/api/routines/{id}', { params: { path } }))
-    return { routine, trace: await answered(api.POST('/api/trace', { body: { routine, world: {} } })) }
+    const { routine } = await answered(api.GET('/api/routines/{id}', { params: { path }, signal }))
+    const body = { routine, world: {} }
+    return { routine, trace: await answered(api.POST('/api/trace', { body, signal })) }
   },
 })
+
+/** Asks what holds. It is stopped when the card is no longer looked at. */
+function surveyed(routine: Routine, signal: AbortSignal): Promise<Survey> {
+  return inTurn(() => answered(api.POST('/api/survey', { body: { routine }, signal })))
+}
+
 const survey = useQuery({
   queryKey: computed(() => ['survey', props.entry.id, props.entry.version]),
-  queryFn: () => answered(api.POST('/api/survey', { body: { routine: overview.data.value!.routine } })),
+  queryFn: ({ signal }) => surveyed(overview.data.value!.routine, signal),
   enabled: computed(() => !!overview.data.value),
 })
 /** How many outs there are, and in how many of them something can fail. */
 const outs = useQuery({
   queryKey: computed(() => ['outs', props.entry.id, props.entry.version]),
-  queryFn: async () => {
+  queryFn: async ({ signal }) => {
     const { routine } = overview.data.value!
     let failing = 0
     for (const out of routine.outs) {
-      const body = { routine: alone(lineOf(routine, out.id)) }
       const holds =
-        goesThrough(routine, out.id) && (await answered(api.POST('/api/survey', { body }))).allHold
+        goesThrough(routine, out.id) && (await surveyed(alone(lineOf(routine, out.id)), signal)).allHold
       failing += holds ? 0 : 1
     }
     return { all: routine.outs.length, failing }
@@ -117,6 +128,9 @@ const steps = computed(() => overview.data.value?.routine.steps.length ?? 0)
     <div class="mt-auto flex items-end justify-between gap-2">
       <div class="min-w-0">
         <VerdictPill :survey="survey.data.value" />
+        <p v-if="unsaved" class="mt-1 text-sm font-semibold text-broken">
+          ◐ your last changes are not saved yet
+        </p>
         <p class="mt-1 text-sm text-soft">
           {{ steps }} {{ steps === 1 ? 'step' : 'steps' }} · {{ outsSaid }}{{ rehearsed }}
         </p>

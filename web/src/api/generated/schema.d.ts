@@ -13,6 +13,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Moves that lead from the layout after a step to a claim.
+         * @description Moves that lead from the layout after a step to a claim.
+         */
         post: operations["bridge"];
         delete?: never;
         options?: never;
@@ -27,6 +31,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * All moves, the performer's own last, and all sorts of claims, in the words for the performer's hand.
+         * @description All moves, the performer's own last, and all sorts of claims, in the words for the performer's hand.
+         */
         get: operations["catalogue"];
         put?: never;
         post?: never;
@@ -43,6 +51,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A routine whose last step is the move, on a small deck where it can be done.
+         * @description A routine whose last step is the move, on a small deck where it can be done.
+         */
         get: operations["playground"];
         put?: never;
         post?: never;
@@ -59,6 +71,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * How many computations are under way.
+         * @description How many computations are under way.
+         */
         get: operations["running"];
         put?: never;
         post?: never;
@@ -75,9 +91,17 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * How far one is.
+         * @description How far one is.
+         */
         get: operations["progress"];
         put?: never;
         post?: never;
+        /**
+         * Stops one; what it found by then is still its answer.
+         * @description Stops one; what it found by then is still its answer.
+         */
         delete: operations["stop"];
         options?: never;
         head?: never;
@@ -93,7 +117,31 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Which slips would explain what was really there in the end.
+         * @description Which slips would explain what was really there in the end.
+         */
         post: operations["diagnosis"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/folder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Whether anything can be saved at the moment.
+         * @description Whether anything can be saved at the moment.
+         */
+        get: operations["folder"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -109,6 +157,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Reads an order of cards, as people write them.
+         * @description Reads an order of cards, as people write them.
+         */
         post: operations["read"];
         delete?: never;
         options?: never;
@@ -123,6 +175,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Everything the performer says of themselves.
+         * @description Everything the performer says of themselves.
+         */
         get: operations["performer"];
         put?: never;
         post?: never;
@@ -140,6 +196,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Says which cards were forced on the people of tonight; none for new people.
+         * @description Says which cards were forced on the people of tonight; none for new people.
+         */
         put: operations["forced"];
         post?: never;
         delete?: never;
@@ -156,6 +216,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Says for which hand texts are written.
+         * @description Says for which hand texts are written.
+         */
         put: operations["hand"];
         post?: never;
         delete?: never;
@@ -172,6 +236,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Says what a move is called and how well it can be done.
+         * @description Says what a move is called and how well it can be done.
+         */
         put: operations["move"];
         post?: never;
         delete?: never;
@@ -188,8 +256,16 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Keeps an own move; one of the same id is replaced.
+         * @description Keeps an own move; one of the same id is replaced. Routines keep the copy they have.
+         */
         put: operations["ownMove"];
         post?: never;
+        /**
+         * Drops an own move; routines keep the copy they have.
+         * @description Drops an own move; routines keep the copy they have.
+         */
         delete: operations["drop"];
         options?: never;
         head?: never;
@@ -204,8 +280,16 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Hints of this rule are not for this performer.
+         * @description Hints of this rule are not for this performer.
+         */
         put: operations["putAside"];
         post?: never;
+        /**
+         * Hints of this rule are wanted again.
+         * @description Hints of this rule are wanted again.
+         */
         delete: operations["takeUp"];
         options?: never;
         head?: never;
@@ -219,6 +303,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * How many cards a packet switches when it is added on, and under how many the break is held.
+         * @description How many cards a packet switches when it is added on, and under how many the break is held.
+         */
         get: operations["addOn"];
         put?: never;
         post?: never;
@@ -235,6 +323,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * How deep a complete cut brings a card from one place to another.
+         * @description How deep a complete cut brings a card from one place to another.
+         */
         get: operations["cut"];
         put?: never;
         post?: never;
@@ -251,6 +343,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Where to cut so that one name spells to its card, and then the selection's name to the selection.
+         * @description Where to cut so that one name spells to its card, and then the selection's name to the selection.
+         */
         get: operations["doubleSpell"];
         put?: never;
         post?: never;
@@ -267,6 +363,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Whether cards go flat into a holder of this inner size, in millimetres.
+         * @description Whether cards go flat into a holder of this inner size, in millimetres.
+         */
         get: operations["fit"];
         put?: never;
         post?: never;
@@ -283,6 +383,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * How many cards are dealt when these words are spelled.
+         * @description How many cards are dealt when these words are spelled.
+         */
         get: operations["letters"];
         put?: never;
         post?: never;
@@ -299,6 +403,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * How much shuffles mix: riffles, riffles of unequal packets, overhand shuffles.
+         * @description How much shuffles mix: riffles, riffles of unequal packets, overhand shuffles.
+         */
         get: operations["odds"];
         put?: never;
         post?: never;
@@ -315,6 +423,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * An order of cards on top of 52 under real riffles, by the number that was thought of.
+         * @description An order of cards on top of 52 under real riffles, by the number that was thought of.
+         */
         get: operations["order"];
         put?: never;
         post?: never;
@@ -331,6 +443,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The smallest number that may be announced past a key at an estimated depth.
+         * @description The smallest number that may be announced past a key at an estimated depth.
+         */
         get: operations["safeNumber"];
         put?: never;
         post?: never;
@@ -347,6 +463,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The 52 cards by the length of their names.
+         * @description The 52 cards by the length of their names.
+         */
         get: operations["spelling"];
         put?: never;
         post?: never;
@@ -363,6 +483,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Depth from thickness and back, with a deck that was measured.
+         * @description Depth from thickness and back, with a deck that was measured.
+         */
         get: operations["thickness"];
         put?: never;
         post?: never;
@@ -379,6 +503,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * When each routine was last rehearsed.
+         * @description When each routine was last rehearsed.
+         */
         get: operations["last"];
         put?: never;
         post?: never;
@@ -395,10 +523,62 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Every routine on the shelf, by its title.
+         * @description Every routine on the shelf, by its title.
+         */
         get: operations["all"];
         put?: never;
+        /**
+         * Puts an empty routine on the shelf.
+         * @description Puts an empty routine on the shelf.
+         */
         post: operations["create"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/routines/bin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What was deleted, the last first.
+         * @description What was deleted, the last first.
+         */
+        get: operations["bin"];
+        put?: never;
+        post?: never;
+        /**
+         * Throws away for good whatever was deleted.
+         * @description Throws away for good whatever was deleted.
+         */
+        delete: operations["emptyBin"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/routines/bin/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Throws one deleted routine away for good.
+         * @description Throws one deleted routine away for good.
+         */
+        delete: operations["throwAway"];
         options?: never;
         head?: never;
         patch?: never;
@@ -413,6 +593,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Puts the routine of a file on the shelf.
+         * @description Puts the routine of a file on the shelf.
+         */
         post: operations["fromFile"];
         delete?: never;
         options?: never;
@@ -427,9 +611,21 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A routine, with where its history stands.
+         * @description A routine, with where its history stands.
+         */
         get: operations["find"];
+        /**
+         * Puts a new state in the place of the old one.
+         * @description Puts a new state in the place of the old one. The same edit sent again changes nothing more.
+         */
         put: operations["edit"];
         post?: never;
+        /**
+         * Takes a routine from the shelf into the bin.
+         * @description Takes a routine from the shelf into the bin.
+         */
         delete: operations["delete"];
         options?: never;
         head?: never;
@@ -445,6 +641,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Puts a copy on the shelf.
+         * @description Puts a copy on the shelf.
+         */
         post: operations["copy"];
         delete?: never;
         options?: never;
@@ -459,6 +659,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The routine as a file.
+         * @description The routine as a file.
+         */
         get: operations["file"];
         put?: never;
         post?: never;
@@ -477,6 +681,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Brings back the edit that was undone last.
+         * @description Brings back the edit that was undone last.
+         */
         post: operations["redo"];
         delete?: never;
         options?: never;
@@ -491,8 +699,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The runs of a routine, the newest first.
+         * @description The runs of a routine, the newest first.
+         */
         get: operations["runs"];
         put?: never;
+        /**
+         * Keeps a run.
+         * @description Keeps a run. The same run sent again is kept once.
+         */
         post: operations["keep"];
         delete?: never;
         options?: never;
@@ -509,6 +725,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Takes a routine from the bin back to the shelf.
+         * @description Takes a routine from the bin back to the shelf.
+         */
         post: operations["restore"];
         delete?: never;
         options?: never;
@@ -525,6 +745,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Goes back by one edit.
+         * @description Goes back by one edit.
+         */
         post: operations["undo"];
         delete?: never;
         options?: never;
@@ -541,6 +765,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * What holds over all worlds.
+         * @description What holds over all worlds.
+         */
         post: operations["survey"];
         delete?: never;
         options?: never;
@@ -557,6 +785,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * How the routine stands with each value of one number.
+         * @description How the routine stands with each value of one number.
+         */
         post: operations["sweep"];
         delete?: never;
         options?: never;
@@ -573,6 +805,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * What happens in one world.
+         * @description What happens in one world.
+         */
         post: operations["trace"];
         delete?: never;
         options?: never;
@@ -600,6 +836,17 @@ export interface components {
             /** Format: int64 */
             worlds: number;
         };
+        /** @description A deleted routine: it can be brought back until it is thrown away. */
+        BinEntry: {
+            /** Format: date-time */
+            deletedAt: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            thrownAwayAt: string;
+            title: string;
+        };
+        /** @description <code>outcome</code> is found, none or stopped. */
         BridgeDocument: {
             outcome: string;
             /** Format: int32 */
@@ -608,13 +855,18 @@ export interface components {
             /** Format: int32 */
             within: number;
         };
+        /** @description A claim to be reached. */
         BridgeRequest: {
+            /** @description the step after which the bridge begins; empty for the set-up */
             after: string;
+            /** @description a name under which it can be stopped */
             computation: string;
             goal: components["schemas"]["SpecDocument"];
+            /** @description whether only moves that the performer marked as possible are used */
             onlyMine: boolean;
             routine: components["schemas"]["RoutineDocument"];
         };
+        /** @description <code>marks</code> are words such as “crimped”; <code>special</code> says that it is not an ordinary card. */
         CardDocument: {
             back: components["schemas"]["SideDocument"];
             code: string;
@@ -625,6 +877,7 @@ export interface components {
             sign: string;
             special: boolean;
         };
+        /** @description Everything a screen needs to offer moves and claims. */
         CatalogueDocument: {
             claims: components["schemas"]["ClaimKindDocument"][];
             families: components["schemas"]["FamilyDocument"][];
@@ -632,6 +885,7 @@ export interface components {
             moves: components["schemas"]["MoveDocument"][];
             occasions: components["schemas"]["OptionDocument"][];
         };
+        /** @description How a finding depends on one choice: with each number, in how many of so many worlds it holds. */
         ChartDocument: {
             bars: components["schemas"]["BarDocument"][];
             key: string;
@@ -676,17 +930,23 @@ export interface components {
             /** Format: int32 */
             tried: number;
         };
+        /** @description A run that did not come out. */
         DiagnosisRequest: {
+            /** @description a name under which it can be stopped */
             computation: string;
             routine: components["schemas"]["RoutineDocument"];
+            /** @description what is really so in the end */
             seen: components["schemas"]["SpecDocument"][];
+            /** @description by the id of a step, how often it went wrong before */
             slips: {
                 [key: string]: number;
             };
+            /** @description the numbers of the run */
             world: {
                 [key: string]: number;
             };
         };
+        /** @description Two names spelled one after the other: their letters, where the first card lies from the face, how many to cut. */
         DoubleSpellDocument: {
             /** Format: int32 */
             cut: number;
@@ -697,6 +957,7 @@ export interface components {
             /** Format: int32 */
             selection: number;
         };
+        /** @description Slips that lead to what was seen; <code>weight</code> is from 0 to 1, the likeliest. */
         ExplanationDocument: {
             sentences: string[];
             stepIds: string[];
@@ -707,10 +968,14 @@ export interface components {
             id: string;
             label: string;
         };
+        /**
+         * @description <code>kind</code> is claim, expected-before, expected-after or can-be-done; <code>verdict</code> always, sometimes or never.
+         *      <code>failing</code> is a world in which it fails, if there is one; null when it has too many numbers to be sent.
+         */
         FindingDocument: {
             because: string;
             charts: components["schemas"]["ChartDocument"][];
-            failing: {
+            failing?: {
                 [key: string]: number;
             };
             /** Format: int64 */
@@ -732,18 +997,25 @@ export interface components {
             poker: boolean;
             pokerSize: string;
         };
+        /** @description <code>state</code> is well, full or read-only; <code>sentence</code> what that means and what to do, empty when all is well. */
+        FolderDocument: {
+            sentence: string;
+            state: string;
+        };
         FollowedRole: {
             kind: string;
             label: string;
             letter: string;
             owner: string;
         };
+        /** @description The cards, with spaces between; none for new people. */
         ForcedDocument: {
             cards: string;
         };
         HandDocument: {
             hand: string;
         };
+        /** @description <code>rule</code> is that by which a performer can put hints aside. */
         HintDocument: {
             reason: string;
             rule: string;
@@ -788,6 +1060,7 @@ export interface components {
             cards: string;
             place: string;
         };
+        /** @description When a routine was last rehearsed, how often in all, and how many slips were marked in all. */
         LastRehearsal: {
             /** Format: uuid */
             routineId: string;
@@ -841,14 +1114,21 @@ export interface components {
             table: boolean;
             watch: string[];
         };
+        /** @description A note on a move. */
         MoveNoteDocument: {
+            /** @description what the performer calls it; may be empty */
             alias: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description from 0, cannot do it, to 5, second nature
+             */
             skill: number;
         };
+        /** @description A title for a routine that starts from an empty deck. */
         NewRoutine: {
             title: string;
         };
+        /** @description How often the card of a number is found after riffles: a share of a sample, with its 95 % interval. */
         NumberDocument: {
             /** Format: double */
             high: number;
@@ -865,29 +1145,39 @@ export interface components {
             mend: string;
             reason: string;
         };
+        /** @description Odds of shuffles. */
         OddsDocument: {
+            /** @description after 1 to 8 overhand shuffles, the chance that two neighbours were never parted */
             neighbours: components["schemas"]["ShareDocument"][];
+            /** @description how far from random after 1 to 10 riffles, from 1, told at once, to 0 */
             riffles: components["schemas"]["ShareDocument"][];
+            /** @description by the size of the upper packet, the chance that its top card stays on top */
             topStays: components["schemas"]["ShareDocument"][];
         };
         OptionDocument: {
             label: string;
             name: string;
         };
+        /** @description An order that was read. */
         OrderDocument: {
+            /** @description the cards in order */
             cards: components["schemas"]["OrderedCard"][];
+            /** @description the same order in Unicode playing cards, of regular cards only */
             unicode: string;
+            /** @description the words that name no card */
             unread: string[];
         };
         OrderRequest: {
             text: string;
         };
+        /** @description <code>code</code> is what an order of a routine file has: with an arrow when the card lies face up. */
         OrderedCard: {
             code: string;
             faceUp: boolean;
             red: boolean;
             sign: string;
         };
+        /** @description What is done instead when something comes up; <code>says</code> is what they say, or what the performer answers. */
         OutDocument: {
             after: string;
             id: string;
@@ -902,6 +1192,7 @@ export interface components {
             kind: string;
             sentence: string;
         };
+        /** @description A move that the performer composed; <code>=name</code> in the settings of a part refers to one of its own settings. */
         OwnMoveDocument: {
             /** Format: int32 */
             difficulty: number;
@@ -922,6 +1213,7 @@ export interface components {
                 [key: string]: string;
             };
         };
+        /** @description Cards that were counted: how many there really are, and for how many they pass. */
         PassedDocument: {
             label: string;
             place: string;
@@ -930,15 +1222,22 @@ export interface components {
             /** Format: int32 */
             seeming: number;
         };
+        /** @description What the performer says of themselves. */
         PerformerDocument: {
+            /** @description the cards that were forced on the people of tonight, as codes such as QD */
             forced: string[];
+            /** @description <code>right</code> or <code>left</code>: every text speaks to this hand */
             hand: string;
+            /** @description by the id of a move, what one calls it and how well one can do it */
             moves: {
                 [key: string]: components["schemas"]["MoveNoteDocument"];
             };
+            /** @description the moves one composed */
             ownMoves: components["schemas"]["OwnMoveDocument"][];
+            /** @description the rules of hints that one does not follow */
             putAside: string[];
         };
+        /** @description Cards from the top as they lie; <code>faceUp</code> says of each whether it lies face up. */
         PileDocument: {
             cards: number[];
             faceUp: boolean[];
@@ -965,27 +1264,30 @@ export interface components {
             /** Format: int64 */
             worlds: number;
         };
-        ProblemDetail: {
-            detail?: string;
-            /** Format: uri */
-            instance?: string;
-            properties?: {
-                [key: string]: unknown;
-            };
+        ProblemDocument: {
+            detail: string;
+            problems?: {
+                cure: string;
+                field: string;
+                rule: string;
+                value: string;
+            }[];
             /** Format: int32 */
             status: number;
-            title?: string;
-            /** Format: uri */
-            type?: string;
+            title: string;
         };
+        /** @description <code>share</code> is from 0 to 1, where it is over. */
         ProgressDocument: {
             /** Format: double */
             share: number;
         };
+        /** @description One run-through. */
         RehearsalDocument: {
+            /** @description whether the end was as expected */
             cameOut: boolean;
             /** Format: date-time */
             startedAt: string;
+            /** @description what happened at each step, in order */
             steps: components["schemas"]["StepRun"][];
             /** Format: int64 */
             totalMillis: number;
@@ -1011,6 +1313,7 @@ export interface components {
             letter: string;
             owner: string;
         };
+        /** @description <code>card</code> is -1 while no world of this kind chooses one; <code>place</code> is then empty. */
         RoleStateDocument: {
             /** Format: int32 */
             card: number;
@@ -1026,8 +1329,10 @@ export interface components {
             position: number;
             slug: components["schemas"]["SpotOfCard"][];
         };
+        /** @description A routine as it is written to a file, stored and sent: the open format of <code>docs/formats/routine.schema.json</code>. */
         RoutineDocument: {
             claims: components["schemas"]["ClaimDocument"][];
+            /** @description always {@link craftypocket.app.routines.RoutineDocument#FORMAT #FORMAT} */
             format: string;
             outs: components["schemas"]["OutDocument"][];
             ownMoves: components["schemas"]["OwnMoveDocument"][];
@@ -1037,9 +1342,13 @@ export interface components {
             summary: string;
             tags: string[];
             title: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description always {@link craftypocket.app.routines.RoutineDocument#VERSION #VERSION}; other versions are refused by {@link RoutineFiles RoutineFiles}
+             */
             version: number;
         };
+        /** @description A routine in the list of all of them. */
         RoutineEntry: {
             /** Format: date-time */
             changedAt: string;
@@ -1066,6 +1375,7 @@ export interface components {
             piles: components["schemas"]["LaidPileDocument"][];
             placements: components["schemas"]["PlacementDocument"][];
         };
+        /** @description <code>kind</code> is one of amount, estimate, chunks, place, role, option, beats, text, chance. */
         SettingDocument: {
             bySpectator: boolean;
             kind: string;
@@ -1087,6 +1397,7 @@ export interface components {
             front: boolean;
             onlyPerformer: boolean;
         };
+        /** @description <code>kind</code> is face, joker, blank or back; <code>design</code> is that of a back other than the usual one. */
         SideDocument: {
             design: string;
             kind: string;
@@ -1114,6 +1425,7 @@ export interface components {
             /** Format: double */
             share: number;
         };
+        /** @description Where one card of a slug lies. */
         SpotOfCard: {
             /** Format: int32 */
             card: number;
@@ -1131,6 +1443,7 @@ export interface components {
                 [key: string]: string;
             };
         };
+        /** @description How long a step took, in milliseconds, and how many slips were marked in it. */
         StepRun: {
             /** Format: int64 */
             millis: number;
@@ -1138,6 +1451,7 @@ export interface components {
             slips: number;
             stepId: string;
         };
+        /** @description A routine with where its history stands. */
         StoredRoutine: {
             canRedo: boolean;
             canUndo: boolean;
@@ -1146,55 +1460,95 @@ export interface components {
             /** Format: uuid */
             id: string;
             routine: components["schemas"]["RoutineDocument"];
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description counts up with every change; the entity tag of the routine
+             */
             version: number;
         };
+        /**
+         * @description A survey as screens show it: some hundred kilobytes at most. What would make it larger is left out and said to be: charts
+         *      that tell least, places where a role hardly ever is, and failing worlds of more numbers than can be sent.
+         */
         SurveyDocument: {
             allHold: boolean;
+            /** @description by moment, the set-up first, and role: where it can be, and in which share of the worlds */
             bands: components["schemas"]["SpotDocument"][][][];
+            /** @description whether these were all there are; otherwise shares carry a 95 % interval */
             exhaustive: boolean;
+            /** @description claims first, in the order of the routine; then what each step expects and whether it can be done */
             findings: components["schemas"]["FindingDocument"][];
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description of the sample; 0 when worlds were visited in order
+             */
             seed: number;
+            /** @description whether it was ended early; the figures are then of what was looked at */
             stopped: boolean;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description how many ways were looked at
+             */
             worlds: number;
         };
         SurveyRequest: {
+            /** @description a name under which it can be stopped; one of the same name that is under way is stopped; may be missing */
             computation?: string;
             routine: components["schemas"]["RoutineDocument"];
         };
+        /** @description <code>best</code> is 0 when nothing ever holds. */
         SweepDocument: {
             /** Format: int32 */
             best: number;
             points: components["schemas"]["PointDocument"][];
             stopped: boolean;
         };
+        /** @description A number to be solved for. */
         SweepRequest: {
+            /** @description a name under which it can be stopped */
             computation: string;
+            /** @description the step, the claim, or the place of the pile */
             id: string;
+            /** @description <code>step</code>, <code>claim</code>, <code>start</code> or <code>pile</code> */
             kind: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the last value to try
+             */
             most: number;
             routine: components["schemas"]["RoutineDocument"];
+            /** @description the setting, or the code of the card */
             setting: string;
         };
         ThicknessDocument: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what one card measures, in millimetres
+             */
             card: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many cards the block has
+             */
             cards: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description how thick the cards that were asked for lie
+             */
             millimetres: number;
         };
+        /** @description A trace as screens draw it. Cards are spoken of by their number, an index into <code>cards</code>. */
         TraceDocument: {
             cards: components["schemas"]["CardDocument"][];
             hints: components["schemas"]["HintDocument"][];
+            /** @description the set-up first, then one a step */
             moments: components["schemas"]["MomentDocument"][];
             outcomes: components["schemas"]["OutcomeDocument"][];
+            /** @description who can know a name: “you”, then the spectators */
             people: string[];
             roles: components["schemas"]["FollowedRole"][];
         };
+        /** @description A routine and the numbers of one world; a choice without a number is as usual. */
         TraceRequest: {
             routine: components["schemas"]["RoutineDocument"];
             world: {
@@ -1231,12 +1585,58 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "after": "hold",
+                 *       "computation": "my-bridge",
+                 *       "goal": {
+                 *         "kind": "position",
+                 *         "settings": {
+                 *           "nth": "1",
+                 *           "role": "K"
+                 *         }
+                 *       },
+                 *       "onlyMine": false,
+                 *       "routine": {
+                 *         "claims": [],
+                 *         "format": "crafty-pocket/routine",
+                 *         "roles": [
+                 *           {
+                 *             "card": "AS",
+                 *             "kind": "key",
+                 *             "letter": "K"
+                 *           }
+                 *         ],
+                 *         "setUp": {
+                 *           "pack": "13",
+                 *           "placements": [
+                 *             {
+                 *               "card": "AS",
+                 *               "from": "top",
+                 *               "nth": 5
+                 *             }
+                 *           ]
+                 *         },
+                 *         "steps": [
+                 *           {
+                 *             "id": "hold",
+                 *             "move": "hold-break",
+                 *             "settings": {
+                 *               "depth": "4"
+                 *             }
+                 *           }
+                 *         ],
+                 *         "title": "A break",
+                 *         "version": 1
+                 *       }
+                 *     }
+                 */
                 "application/json": components["schemas"]["BridgeRequest"];
             };
         };
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1244,13 +1644,58 @@ export interface operations {
                     "application/json": components["schemas"]["BridgeDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Too much is being worked out at the moment. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1264,8 +1709,8 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1273,13 +1718,22 @@ export interface operations {
                     "application/json": components["schemas"]["CatalogueDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1289,14 +1743,15 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @example complete-cut */
                 id: string;
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1304,13 +1759,31 @@ export interface operations {
                     "application/json": components["schemas"]["RoutineDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1324,22 +1797,36 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
+                    /**
+                     * @example {
+                     *       "running": 0
+                     *     }
+                     */
                     "application/json": components["schemas"]["ComputationsDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1349,14 +1836,15 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @example my-survey */
                 name: string;
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1364,13 +1852,31 @@ export interface operations {
                     "application/json": components["schemas"]["ProgressDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1380,14 +1886,15 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @example my-survey */
                 name: string;
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1395,13 +1902,31 @@ export interface operations {
                     "application/json": components["schemas"]["ComputationsDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1415,12 +1940,62 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "computation": "my-diagnosis",
+                 *       "routine": {
+                 *         "claims": [],
+                 *         "format": "crafty-pocket/routine",
+                 *         "roles": [
+                 *           {
+                 *             "card": "AS",
+                 *             "kind": "key",
+                 *             "letter": "K"
+                 *           }
+                 *         ],
+                 *         "setUp": {
+                 *           "pack": "13",
+                 *           "placements": [
+                 *             {
+                 *               "card": "AS",
+                 *               "from": "top",
+                 *               "nth": 1
+                 *             }
+                 *           ]
+                 *         },
+                 *         "steps": [
+                 *           {
+                 *             "id": "cut",
+                 *             "move": "complete-cut",
+                 *             "settings": {
+                 *               "depth": "6"
+                 *             }
+                 *           }
+                 *         ],
+                 *         "title": "A cut",
+                 *         "version": 1
+                 *       },
+                 *       "seen": [
+                 *         {
+                 *           "kind": "position",
+                 *           "settings": {
+                 *             "nth": "9",
+                 *             "role": "K"
+                 *           }
+                 *         }
+                 *       ],
+                 *       "slips": {
+                 *         "cut": 2
+                 *       },
+                 *       "world": {}
+                 *     }
+                 */
                 "application/json": components["schemas"]["DiagnosisRequest"];
             };
         };
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1428,13 +2003,102 @@ export interface operations {
                     "application/json": components["schemas"]["DiagnosisDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Too much is being worked out at the moment. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    folder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "sentence": "",
+                     *       "state": "well"
+                     *     }
+                     */
+                    "application/json": components["schemas"]["FolderDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1448,12 +2112,17 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "text": "QC 7H↑ 10♦ 🂡"
+                 *     }
+                 */
                 "application/json": components["schemas"]["OrderRequest"];
             };
         };
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1461,13 +2130,49 @@ export interface operations {
                     "application/json": components["schemas"]["OrderDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1481,22 +2186,40 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
+                    /**
+                     * @example {
+                     *       "forced": [],
+                     *       "hand": "right",
+                     *       "moves": {},
+                     *       "ownMoves": [],
+                     *       "putAside": []
+                     *     }
+                     */
                     "application/json": components["schemas"]["PerformerDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1510,12 +2233,17 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "cards": "QC 10H"
+                 *     }
+                 */
                 "application/json": components["schemas"]["ForcedDocument"];
             };
         };
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1523,13 +2251,76 @@ export interface operations {
                     "application/json": components["schemas"]["PerformerDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1543,12 +2334,17 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "hand": "left"
+                 *     }
+                 */
                 "application/json": components["schemas"]["HandDocument"];
             };
         };
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1556,13 +2352,76 @@ export interface operations {
                     "application/json": components["schemas"]["PerformerDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1572,18 +2431,25 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @example complete-cut */
                 id: string;
             };
             cookie?: never;
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "alias": "the simple one",
+                 *       "skill": 5
+                 *     }
+                 */
                 "application/json": components["schemas"]["MoveNoteDocument"];
             };
         };
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1591,13 +2457,85 @@ export interface operations {
                     "application/json": components["schemas"]["PerformerDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1607,18 +2545,48 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @example own-two-cuts */
                 id: string;
             };
             cookie?: never;
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "difficulty": 1,
+                 *       "id": "own-two-cuts",
+                 *       "name": "Two cuts",
+                 *       "parts": [
+                 *         {
+                 *           "move": "complete-cut",
+                 *           "settings": {
+                 *             "depth": "=depth"
+                 *           }
+                 *         },
+                 *         {
+                 *           "move": "complete-cut",
+                 *           "settings": {
+                 *             "depth": "10"
+                 *           }
+                 *         }
+                 *       ],
+                 *       "says": "Cut, and cut again.",
+                 *       "settings": [
+                 *         {
+                 *           "label": "How deep",
+                 *           "name": "depth",
+                 *           "usual": "20"
+                 *         }
+                 *       ]
+                 *     }
+                 */
                 "application/json": components["schemas"]["OwnMoveDocument"];
             };
         };
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1626,13 +2594,85 @@ export interface operations {
                     "application/json": components["schemas"]["PerformerDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1642,14 +2682,15 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @example own-two-cuts */
                 id: string;
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1657,13 +2698,58 @@ export interface operations {
                     "application/json": components["schemas"]["PerformerDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1673,14 +2759,15 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @example fourth-repeat */
                 rule: string;
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1688,13 +2775,58 @@ export interface operations {
                     "application/json": components["schemas"]["PerformerDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1704,14 +2836,15 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @example fourth-repeat */
                 rule: string;
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1719,13 +2852,58 @@ export interface operations {
                     "application/json": components["schemas"]["PerformerDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1733,6 +2911,7 @@ export interface operations {
     addOn: {
         parameters: {
             query: {
+                /** @example 4 */
                 packet: number;
             };
             header?: never;
@@ -1741,8 +2920,8 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1750,13 +2929,31 @@ export interface operations {
                     "application/json": components["schemas"]["AddOnDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1764,8 +2961,11 @@ export interface operations {
     cut: {
         parameters: {
             query: {
+                /** @example 52 */
                 cards?: number;
+                /** @example 9 */
                 from: number;
+                /** @example 20 */
                 to: number;
             };
             header?: never;
@@ -1774,8 +2974,8 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1783,13 +2983,31 @@ export interface operations {
                     "application/json": components["schemas"]["CutDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1797,8 +3015,11 @@ export interface operations {
     doubleSpell: {
         parameters: {
             query: {
+                /** @example 7H */
                 selection: string;
+                /** @example QC */
                 first: string;
+                /** @example ENGLISH */
                 language?: "ENGLISH" | "ENGLISH_SHORT" | "FRENCH" | "GERMAN" | "SPANISH" | "ITALIAN";
             };
             header?: never;
@@ -1807,8 +3028,8 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1816,13 +3037,31 @@ export interface operations {
                     "application/json": components["schemas"]["DoubleSpellDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1830,7 +3069,9 @@ export interface operations {
     fit: {
         parameters: {
             query: {
+                /** @example 70 */
                 wide: number;
+                /** @example 95 */
                 high: number;
             };
             header?: never;
@@ -1839,8 +3080,8 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1848,13 +3089,31 @@ export interface operations {
                     "application/json": components["schemas"]["FitDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1862,6 +3121,7 @@ export interface operations {
     letters: {
         parameters: {
             query: {
+                /** @example Kestrel */
                 words: string;
             };
             header?: never;
@@ -1870,8 +3130,8 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1879,13 +3139,31 @@ export interface operations {
                     "application/json": components["schemas"]["LettersDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1893,7 +3171,9 @@ export interface operations {
     odds: {
         parameters: {
             query?: {
+                /** @example 52 */
                 cards?: number;
+                /** @example 7 */
                 chunks?: number;
             };
             header?: never;
@@ -1902,8 +3182,8 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1911,13 +3191,31 @@ export interface operations {
                     "application/json": components["schemas"]["OddsDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1925,7 +3223,9 @@ export interface operations {
     order: {
         parameters: {
             query?: {
+                /** @example 12 */
                 cards?: number;
+                /** @example 2 */
                 riffles?: number;
             };
             header?: never;
@@ -1934,8 +3234,8 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1943,13 +3243,40 @@ export interface operations {
                     "application/json": components["schemas"]["NumberDocument"][];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Too much is being worked out at the moment. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1957,7 +3284,9 @@ export interface operations {
     safeNumber: {
         parameters: {
             query: {
+                /** @example 20 */
                 depth: number;
+                /** @example 3 */
                 error: number;
             };
             header?: never;
@@ -1966,8 +3295,8 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1975,13 +3304,31 @@ export interface operations {
                     "application/json": components["schemas"]["SafeNumberDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -1989,6 +3336,7 @@ export interface operations {
     spelling: {
         parameters: {
             query?: {
+                /** @example ENGLISH */
                 language?: "ENGLISH" | "ENGLISH_SHORT" | "FRENCH" | "GERMAN" | "SPANISH" | "ITALIAN";
             };
             header?: never;
@@ -1997,8 +3345,8 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2006,13 +3354,31 @@ export interface operations {
                     "application/json": components["schemas"]["SpelledDocument"][];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -2020,9 +3386,13 @@ export interface operations {
     thickness: {
         parameters: {
             query?: {
+                /** @example 15.1 */
                 pack?: number;
+                /** @example 52 */
                 cards?: number;
+                /** @example 5 */
                 block?: number;
+                /** @example 26 */
                 depth?: number;
             };
             header?: never;
@@ -2031,8 +3401,8 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2040,13 +3410,31 @@ export interface operations {
                     "application/json": components["schemas"]["ThicknessDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -2060,22 +3448,41 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
+                    /**
+                     * @example [
+                     *       {
+                     *         "routineId": "0f8fad5b-d9cb-469f-a165-70867728950e",
+                     *         "runs": 3,
+                     *         "slips": 1,
+                     *         "startedAt": "2026-05-04T20:15:00Z"
+                     *       }
+                     *     ]
+                     */
                     "application/json": components["schemas"]["LastRehearsal"][];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -2089,22 +3496,32 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
+                    /** @example [] */
                     "application/json": components["schemas"]["RoutineEntry"][];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -2112,12 +3529,19 @@ export interface operations {
     create: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "Edit-Id"?: string;
+            };
             path?: never;
             cookie?: never;
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "title": "A quiet crossing"
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewRoutine"];
             };
         };
@@ -2131,141 +3555,197 @@ export interface operations {
                     "application/json": components["schemas"]["StoredRoutine"];
                 };
             };
-            /** @description default response */
-            "2XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["StoredRoutine"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    fromFile: {
+    bin: {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["JsonNode"];
-            };
-        };
+        requestBody?: never;
         responses: {
-            /** @description Created */
-            201: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["StoredRoutine"];
+                    /**
+                     * @example [
+                     *       {
+                     *         "deletedAt": "2026-05-04T20:15:00Z",
+                     *         "id": "0f8fad5b-d9cb-469f-a165-70867728950e",
+                     *         "thrownAwayAt": "2026-06-03T20:15:00Z",
+                     *         "title": "The old one"
+                     *       }
+                     *     ]
+                     */
+                    "application/json": components["schemas"]["BinEntry"][];
                 };
             };
-            /** @description default response */
-            "2XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["StoredRoutine"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    find: {
+    emptyBin: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                id: string;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["StoredRoutine"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    edit: {
-        parameters: {
-            query?: never;
-            header?: {
-                "If-Match"?: string;
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RoutineDocument"];
-            };
-        };
-        responses: {
-            /** @description default response */
-            "2XX": {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StoredRoutine"];
-                };
-            };
-            /** @description default response */
-            "4XX": {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
-                };
-            };
-        };
-    };
-    delete: {
+    throwAway: {
         parameters: {
             query?: never;
             header?: never;
             path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
                 id: string;
             };
             cookie?: never;
@@ -2279,20 +3759,453 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description default response */
-            "2XX": {
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    fromFile: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Edit-Id"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "claims": [],
+                 *       "format": "crafty-pocket/routine",
+                 *       "roles": [
+                 *         {
+                 *           "kind": "selection",
+                 *           "letter": "A",
+                 *           "owner": "Ines"
+                 *         }
+                 *       ],
+                 *       "setUp": {
+                 *         "pack": "52"
+                 *       },
+                 *       "steps": [
+                 *         {
+                 *           "id": "pick",
+                 *           "move": "spread-pick",
+                 *           "settings": {
+                 *             "at": "any",
+                 *             "role": "A"
+                 *           }
+                 *         }
+                 *       ],
+                 *       "title": "From a file",
+                 *       "version": 1
+                 *     }
+                 */
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredRoutine"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    find: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredRoutine"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    edit: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @example "0" */
+                "If-Match"?: string;
+                /** @example 7c9e6679-7425-40de-944b-e07fc1f90ae7 */
+                "Edit-Id"?: string;
+            };
+            path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "claims": [],
+                 *       "format": "crafty-pocket/routine",
+                 *       "roles": [],
+                 *       "setUp": {
+                 *         "pack": "52"
+                 *       },
+                 *       "steps": [],
+                 *       "title": "A quieter crossing",
+                 *       "version": 1
+                 *     }
+                 */
+                "application/json": components["schemas"]["RoutineDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredRoutine"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It was changed elsewhere since this version. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The header If-Match must say which version it is of. */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content?: never;
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -2300,8 +4213,11 @@ export interface operations {
     copy: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "Edit-Id"?: string;
+            };
             path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
                 id: string;
             };
             cookie?: never;
@@ -2317,22 +4233,58 @@ export interface operations {
                     "application/json": components["schemas"]["StoredRoutine"];
                 };
             };
-            /** @description default response */
-            "2XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["StoredRoutine"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -2342,14 +4294,15 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
                 id: string;
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2357,13 +4310,31 @@ export interface operations {
                     "application/json": components["schemas"]["RoutineDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -2372,17 +4343,20 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
+                /** @example "2" */
                 "If-Match"?: string;
+                "Edit-Id"?: string;
             };
             path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
                 id: string;
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2390,13 +4364,76 @@ export interface operations {
                     "application/json": components["schemas"]["StoredRoutine"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It was changed elsewhere since this version. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The header If-Match must say which version it is of. */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -2406,14 +4443,15 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
                 id: string;
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2421,13 +4459,31 @@ export interface operations {
                     "application/json": components["schemas"]["RehearsalDocument"][];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -2435,14 +4491,31 @@ export interface operations {
     keep: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "Edit-Id"?: string;
+            };
             path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
                 id: string;
             };
             cookie?: never;
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "cameOut": true,
+                 *       "startedAt": "2026-05-04T20:15:00Z",
+                 *       "steps": [
+                 *         {
+                 *           "millis": 1200,
+                 *           "slips": 0,
+                 *           "stepId": "pick"
+                 *         }
+                 *       ],
+                 *       "totalMillis": 61000
+                 *     }
+                 */
                 "application/json": components["schemas"]["RehearsalDocument"];
             };
         };
@@ -2456,22 +4529,85 @@ export interface operations {
                     "application/json": components["schemas"]["RehearsalDocument"];
                 };
             };
-            /** @description default response */
-            "2XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RehearsalDocument"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -2481,14 +4617,15 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
                 id: string;
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2496,13 +4633,58 @@ export interface operations {
                     "application/json": components["schemas"]["StoredRoutine"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -2511,17 +4693,20 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
+                /** @example "1" */
                 "If-Match"?: string;
+                "Edit-Id"?: string;
             };
             path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
                 id: string;
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2529,13 +4714,76 @@ export interface operations {
                     "application/json": components["schemas"]["StoredRoutine"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It was changed elsewhere since this version. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The header If-Match must say which version it is of. */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -2549,12 +4797,36 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "computation": "my-survey",
+                 *       "routine": {
+                 *         "claims": [],
+                 *         "format": "crafty-pocket/routine",
+                 *         "roles": [],
+                 *         "setUp": {
+                 *           "pack": "52"
+                 *         },
+                 *         "steps": [
+                 *           {
+                 *             "id": "cut",
+                 *             "move": "complete-cut",
+                 *             "settings": {
+                 *               "depth": "15-37"
+                 *             }
+                 *           }
+                 *         ],
+                 *         "title": "A cut",
+                 *         "version": 1
+                 *       }
+                 *     }
+                 */
                 "application/json": components["schemas"]["SurveyRequest"];
             };
         };
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2562,13 +4834,58 @@ export interface operations {
                     "application/json": components["schemas"]["SurveyDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Too much is being worked out at the moment. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -2582,12 +4899,65 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "computation": "my-sweep",
+                 *       "id": "cut",
+                 *       "kind": "step",
+                 *       "most": 51,
+                 *       "routine": {
+                 *         "claims": [
+                 *           {
+                 *             "after": "",
+                 *             "claim": {
+                 *               "kind": "position",
+                 *               "settings": {
+                 *                 "nth": "10",
+                 *                 "role": "K"
+                 *               }
+                 *             },
+                 *             "id": "c1"
+                 *           }
+                 *         ],
+                 *         "format": "crafty-pocket/routine",
+                 *         "roles": [
+                 *           {
+                 *             "card": "AS",
+                 *             "kind": "key",
+                 *             "letter": "K"
+                 *           }
+                 *         ],
+                 *         "setUp": {
+                 *           "pack": "52",
+                 *           "placements": [
+                 *             {
+                 *               "card": "AS",
+                 *               "from": "top",
+                 *               "nth": 1
+                 *             }
+                 *           ]
+                 *         },
+                 *         "steps": [
+                 *           {
+                 *             "id": "cut",
+                 *             "move": "complete-cut",
+                 *             "settings": {
+                 *               "depth": "20"
+                 *             }
+                 *           }
+                 *         ],
+                 *         "title": "A cut",
+                 *         "version": 1
+                 *       },
+                 *       "setting": "depth"
+                 *     }
+                 */
                 "application/json": components["schemas"]["SweepRequest"];
             };
         };
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2595,13 +4965,58 @@ export interface operations {
                     "application/json": components["schemas"]["SweepDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Too much is being worked out at the moment. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
@@ -2615,12 +5030,38 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "routine": {
+                 *         "claims": [],
+                 *         "format": "crafty-pocket/routine",
+                 *         "roles": [],
+                 *         "setUp": {
+                 *           "pack": "52"
+                 *         },
+                 *         "steps": [
+                 *           {
+                 *             "id": "cut",
+                 *             "move": "complete-cut",
+                 *             "settings": {
+                 *               "depth": "15-37"
+                 *             }
+                 *           }
+                 *         ],
+                 *         "title": "A cut",
+                 *         "version": 1
+                 *       },
+                 *       "world": {
+                 *         "cut.depth": 20
+                 *       }
+                 *     }
+                 */
                 "application/json": components["schemas"]["TraceRequest"];
             };
         };
         responses: {
-            /** @description default response */
-            "2XX": {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2628,13 +5069,49 @@ export interface operations {
                     "application/json": components["schemas"]["TraceDocument"];
                 };
             };
-            /** @description default response */
-            "4XX": {
+            /** @description It cannot be made sense of. */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemDetail"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.extension.ExtensionContext;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -25,6 +26,7 @@ public final class RunningApplication implements BeforeAllCallback {
             .build();
 
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
+    private static ConfigurableApplicationContext application;
     private static URI base;
     private static String token;
 
@@ -48,7 +50,8 @@ public final class RunningApplication implements BeforeAllCallback {
     public void beforeAll(ExtensionContext context) throws IOException {
         synchronized (RunningApplication.class) {
             if (base == null) {
-                base = URI.create("http://127.0.0.1:" + port(start(Files.createTempDirectory("crafty"), "true")));
+                application = start(Files.createTempDirectory("crafty"), "true");
+                base = URI.create("http://127.0.0.1:" + port(application));
                 token =
                         send(HttpRequest.newBuilder(base.resolve("/api/routines")))
                                 .headers()
@@ -78,6 +81,21 @@ public final class RunningApplication implements BeforeAllCallback {
 
     static URI base() {
         return base;
+    }
+
+    /** What is stored, to be looked at or spoiled. */
+    static JdbcClient database() {
+        return application.getBean(JdbcClient.class);
+    }
+
+    /** The headers that a request from this page has. */
+    static String[] ownHeaders() {
+        return new String[] {"Cookie", "XSRF-TOKEN=" + token, "X-XSRF-TOKEN", token};
+    }
+
+    /** What another instance answers at a whole address. */
+    static Answer at(String address) {
+        return answer(HttpRequest.newBuilder(URI.create(address)));
     }
 
     static Answer get(String path) {

@@ -46,7 +46,7 @@ record SurveyDocument(
 
     /**
      * {@code kind} is claim, expected-before, expected-after or can-be-done; {@code verdict} always, sometimes or never.
-     * {@code failing} is empty when nothing fails, and when the world has too many numbers to be sent.
+     * {@code failing} is a world in which it fails, if there is one; null when it has too many numbers to be sent.
      */
     record FindingDocument(
             @NotNull String kind,
@@ -58,7 +58,7 @@ record SurveyDocument(
             double low,
             double high,
             @NotNull String because,
-            @NotNull Map<String, Integer> failing,
+            Map<String, Integer> failing,
             @NotNull List<ChartDocument> charts) {}
 
     /** How a finding depends on one choice: with each number, in how many of so many worlds it holds. */
@@ -93,9 +93,10 @@ record SurveyDocument(
             Map<String, Integer> failing =
                     finding.failing() == null ? Map.of() : finding.failing().numbers();
             if (numbers + failing.size() > MOST_NUMBERS) {
-                failing = Map.of();
+                failing = null;
+            } else {
+                numbers += failing.size();
             }
-            numbers += failing.size();
             findings.add(finding(finding, failing, charts));
         }
         return findings;

@@ -28,7 +28,7 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter
  * Heavy work: surveys, sweeps, bridges, diagnoses. It is done in a small pool of its own, so that nothing else waits for it.
  *
  * <p>Of the work that waits the newest goes first, for that is what somebody looks at now. Each piece has a budget of time:
- * when half of it has passed, what is exact but long gives way to what is quick; at its end the work answers with what it has.
+ * towards its end, what is exact but long gives way to what is quick; at its end the work answers with what it has.
  * While it waits or runs, a blank is written to whoever asked ten times a second (JSON may begin with blanks): when that
  * cannot be written any more, they have left, and the work ends.
  */
@@ -43,8 +43,11 @@ public class Computations {
     /** One piece of work a core; within, a survey shares the pool's threads. */
     private static final int CORES = Runtime.getRuntime().availableProcessors();
 
+    /** After so long, what is exact gives way to what is quick. */
+    private static final Duration PATIENCE = Duration.ofSeconds(6);
+
     /** How long one piece of work may run. A performer does not wait longer, and nobody is kept waiting longer by it. */
-    private static final Duration BUDGET = Duration.ofSeconds(10);
+    private static final Duration BUDGET = Duration.ofSeconds(8);
 
     /** More people than this do not ask one machine at the same time. */
     private static final int MOST_WAITING = 400;
@@ -94,23 +97,32 @@ public class Computations {
             stopped = true;
         }
 
+        /**
+         * Does it and answers. Once somebody has left, the server takes the request apart by itself, and nothing of it may be
+         * touched any more.
+         */
         private <T> void end(Function<Effort, T> does) {
             if (gone) {
-                answer.complete();
                 return;
             }
             try {
                 T found = does.apply(this);
                 synchronized (this) {
                     answered = true;
-                    answer.send(found, MediaType.APPLICATION_JSON);
+                    if (!gone) {
+                        answer.send(found, MediaType.APPLICATION_JSON);
+                        answer.complete();
+                    }
                 }
-                answer.complete();
-            } catch (IOException | RuntimeException failed) {
+            } catch (IOException left) {
+                left();
+            } catch (RuntimeException failed) {
                 synchronized (this) {
                     answered = true;
+                    if (!gone) {
+                        answer.completeWithError(failed);
+                    }
                 }
-                answer.completeWithError(failed);
             }
         }
 
@@ -118,7 +130,7 @@ public class Computations {
         private void beat(long now) {
             if (since != 0) {
                 long spent = now - since;
-                hurried = spent > BUDGET.toNanos() / 2;
+                hurried = spent > PATIENCE.toNanos();
                 stopped |= spent > BUDGET.toNanos();
             }
             synchronized (this) {

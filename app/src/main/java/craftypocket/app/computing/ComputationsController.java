@@ -36,6 +36,7 @@ class ComputationsController {
         return new ProgressDocument(computations.share(name));
     }
 
+    /** Stops one; what it found by then is still its answer. */
     @DeleteMapping("/{name}")
     ComputationsDocument stop(@PathVariable String name) {
         computations.stop(name);

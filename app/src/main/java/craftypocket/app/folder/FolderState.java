@@ -8,6 +8,8 @@ import java.nio.file.Files;
 import javax.sql.DataSource;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
@@ -16,12 +18,6 @@ import org.springframework.stereotype.Component;
 public class FolderState {
 
     private static final Logger LOG = LoggerFactory.getLogger(FolderState.class);
-
-    /**
-     * So much room is left alone: an edit takes some ten kilobytes of it, and what the database has begun must be brought
-     * to an end.
-     */
-    static final long RESERVE_BYTES = 3_000_000;
 
     /** How the folder is. */
     public enum State {
@@ -33,8 +29,14 @@ public class FolderState {
     private final DataFolder folder;
     private final DataSource database;
     private final FileStore disk;
+    private final long reserve;
 
-    FolderState(DataFolder folder, DataSource database) throws IOException {
+    /**
+     * @param reserve so many bytes are left alone: an edit takes some ten thousand of them, and what the database has begun
+     *     must be brought to an end
+     */
+    FolderState(DataFolder folder, DataSource database, @Value("${crafty.reserve}") long reserve) throws IOException {
+        this.reserve = reserve;
         this.folder = folder;
         this.database = database;
         disk = Files.getFileStore(folder.path());
@@ -50,7 +52,7 @@ public class FolderState {
     /** Whether so many bytes can be written and some room is still left. */
     boolean hasRoom(long bytes) {
         try {
-            return disk.getUsableSpace() >= RESERVE_BYTES + bytes;
+            return disk.getUsableSpace() >= reserve + bytes;
         } catch (IOException unknown) {
             return true;
         }
@@ -81,7 +83,11 @@ public class FolderState {
      * told what they can do.
      */
     public Refusal afterFailure(Exception failure) {
-        LOG.error("The database failed", failure);
+        // While the disk is full this comes with every request: once in full is enough.
+        LOG.error(
+                "The database failed: {}",
+                NestedExceptionUtils.getMostSpecificCause(failure).getMessage());
+        LOG.debug("in full", failure);
         if (database instanceof HikariDataSource pool) {
             pool.getHikariPoolMXBean().softEvictConnections();
         }

@@ -59,7 +59,9 @@ class Gate extends OncePerRequestFilter {
                     "This request came from another site. Open Crafty Pocket itself.",
                     List.of());
         }
-        if (hasBody(request) && !isJson(request.getContentType())) {
+        boolean saysType =
+                request.getContentType() != null && !request.getMethod().equals("GET");
+        if ((hasBody(request) || saysType) && !isJson(request.getContentType())) {
             return Problems.of(
                     HttpStatus.UNSUPPORTED_MEDIA_TYPE,
                     "Not JSON",

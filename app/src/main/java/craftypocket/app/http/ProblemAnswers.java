@@ -23,7 +23,6 @@ import org.springframework.validation.FieldError;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
-import org.springframework.web.bind.ServletRequestBindingException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -135,7 +134,7 @@ class ProblemAnswers extends ResponseEntityExceptionHandler {
                 field.append(field.isEmpty() ? "" : ".").append(step.getPropertyName());
             }
         }
-        return field.toString();
+        return field.toString().isBlank() ? "a field without a name" : field.toString();
     }
 
     @Override
@@ -178,13 +177,13 @@ class ProblemAnswers extends ResponseEntityExceptionHandler {
     }
 
     @Override
-    protected ResponseEntity<Object> handleServletRequestBindingException(
-            ServletRequestBindingException missing, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        String field = missing instanceof MissingServletRequestParameterException parameter
-                ? parameter.getParameterName()
-                : "request";
-        return fields(
-                missing, List.of(new Problem(field, "missing", "it is needed", "Add it to the address")), request);
+    protected ResponseEntity<Object> handleMissingServletRequestParameter(
+            MissingServletRequestParameterException missing,
+            HttpHeaders headers,
+            HttpStatusCode status,
+            WebRequest request) {
+        Problem problem = new Problem(missing.getParameterName(), "missing", "it is needed", "Add it to the address");
+        return fields(missing, List.of(problem), request);
     }
 
     @ExceptionHandler

@@ -38,6 +38,7 @@ class PerformerController {
         this.notes = notes;
     }
 
+    /** Everything the performer says of themselves. */
     @GetMapping
     PerformerDocument performer() {
         return notes.all();
@@ -65,10 +66,9 @@ class PerformerController {
     @PutMapping("/own-moves/{id}")
     PerformerDocument ownMove(@PathVariable String id, @Valid @RequestBody OwnMoveDocument move) {
         if (!move.id().equals(id)) {
-            throw new Refusal(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "Two names for one move",
-                    "The move says it is “" + move.id() + "”, the address “" + id + "”. Use one name.");
+            Problem problem = new Problem(
+                    "id", move.id(), "the address says it is “" + id + "”", "Use one name for the move in both places");
+            throw Refusal.of("Two names for one move", problem);
         }
         boolean known = notes.ownMoves().stream().anyMatch(each -> each.id().equals(id));
         if (!known && notes.ownMoves().size() >= OwnMove.MOST_OWN_MOVES) {
@@ -121,6 +121,7 @@ class PerformerController {
         }
     }
 
+    /** Drops an own move; routines keep the copy they have. */
     @DeleteMapping("/own-moves/{id}")
     PerformerDocument drop(@PathVariable String id) {
         if (notes.ownMoves().stream().noneMatch(each -> each.id().equals(id))) {

@@ -102,6 +102,7 @@ class ReckonerController {
         this.computations = computations;
     }
 
+    /** How much shuffles mix: riffles, riffles of unequal packets, overhand shuffles. */
     @GetMapping("/odds")
     OddsDocument odds(
             @RequestParam(defaultValue = "52")

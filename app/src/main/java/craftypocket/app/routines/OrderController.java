@@ -40,6 +40,7 @@ class OrderController {
     /** {@code code} is what an order of a routine file has: with an arrow when the card lies face up. */
     record OrderedCard(@NotNull String code, @NotNull String sign, boolean red, boolean faceUp) {}
 
+    /** Reads an order of cards, as people write them. */
     @PostMapping("/read")
     OrderDocument read(@Valid @RequestBody OrderRequest order) {
         List<OrderedCard> cards = new ArrayList<>();

@@ -1,10 +1,13 @@
 package craftypocket.app.routines;
 
-import java.text.BreakIterator;
-import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** What is done to texts that people wrote. */
 final class Texts {
+
+    /** What people take for one character, of however many letters it is made. */
+    private static final Pattern CHARACTER = Pattern.compile("\\X");
 
     private Texts() {}
 
@@ -13,9 +16,11 @@ final class Texts {
         if (text.length() <= most) {
             return text;
         }
-        BreakIterator characters = BreakIterator.getCharacterInstance(Locale.ROOT);
-        characters.setText(text);
-        int end = characters.isBoundary(most) ? most : characters.preceding(most);
+        int end = 0;
+        Matcher character = CHARACTER.matcher(text);
+        while (character.find() && character.end() <= most) {
+            end = character.end();
+        }
         return text.substring(0, end).strip();
     }
 }

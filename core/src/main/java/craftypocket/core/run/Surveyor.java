@@ -2,7 +2,9 @@ package craftypocket.core.run;
 
 import craftypocket.core.layout.Places;
 import craftypocket.core.reckon.Wilson;
+import java.nio.IntBuffer;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
@@ -115,6 +117,8 @@ public final class Surveyor {
 
     private List<Survey.Finding> findings(Tally tally, Extent extent) {
         List<Survey.Finding> findings = new ArrayList<>();
+        // Many conditions fail first in the same world.
+        Map<IntBuffer, World> worlds = new HashMap<>();
         for (int i = 0; i < plan.conditions().size(); i++) {
             long failed = tally.failed[i];
             long held = tally.worlds - failed;
@@ -124,7 +128,10 @@ public final class Surveyor {
                     held,
                     low(held, tally.worlds, extent),
                     high(held, tally.worlds, extent),
-                    failed == 0 ? null : world(tally.smallest[i]),
+                    failed == 0
+                            ? null
+                            : worlds.computeIfAbsent(
+                                    IntBuffer.wrap(tally.smallest[i]), smallest -> world(smallest.array())),
                     failed == 0 ? "" : because(tally, i),
                     failed == 0 ? List.of() : charts(tally, i)));
         }
@@ -194,7 +201,7 @@ public final class Surveyor {
         }
         List<String> told = new ArrayList<>();
         int[] smallest = tally.smallest[condition];
-        for (int choice = 0; choice < smallest.length; choice++) {
+        for (int choice = 0; choice < smallest.length && told.size() <= MOST_CHOICES_TOLD; choice++) {
             if (smallest[choice] != Tally.NOT_MADE) {
                 told.add(plan.choices().get(choice).told(String.valueOf(smallest[choice])));
             }

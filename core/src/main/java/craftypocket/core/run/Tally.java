@@ -3,7 +3,9 @@ package craftypocket.core.run;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.Setting;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** What one worker of a survey counts. */
 final class Tally {
@@ -18,8 +20,8 @@ final class Tally {
     static final int MOST_CHARTED = 40;
 
     private final int values;
-    /** Per choice, whether it is counted by number: shuffles are not. */
-    private final boolean[] numbered;
+    /** The choices that are counted by number: shuffles are not. */
+    private final int[] charted;
 
     /** Whether all worlds were visited, or the whole sample drawn. */
     boolean broughtToAnEnd = true;
@@ -45,37 +47,34 @@ final class Tally {
         int choices = plan.choices().size();
         int roles = plan.cast().parts().size();
         values = Amount.MOST + 1;
-        numbered = numbered(plan.choices());
+        charted = charted(plan.choices());
         failed = new long[conditions];
         smallest = new int[conditions][];
         made = new int[choices][];
-        for (int choice = 0; choice < choices; choice++) {
-            made[choice] = numbered[choice] ? new int[values] : null;
+        for (int choice : charted) {
+            made[choice] = new int[values];
         }
         failedWith = new int[conditions][choices][];
         at = new int[(plan.steps().size() + 1) * roles][spots];
     }
 
-    private static boolean[] numbered(List<Choice> choices) {
-        boolean[] numbered = new boolean[choices.size()];
-        int count = 0;
-        for (boolean chunks : new boolean[] {false, true}) {
-            for (int choice = 0; choice < numbered.length && count < MOST_CHARTED; choice++) {
-                boolean isChunk = choices.get(choice).setting().kind() == Setting.Kind.CHUNKS;
-                if (isChunk == chunks && !choices.get(choice).isChance()) {
-                    numbered[choice] = true;
-                    count++;
-                }
-            }
-        }
-        return numbered;
+    private static int[] charted(List<Choice> choices) {
+        return IntStream.range(0, choices.size())
+                .filter(choice -> !choices.get(choice).isChance())
+                .boxed()
+                .sorted(Comparator.comparing(
+                        choice -> choices.get(choice).setting().kind() == Setting.Kind.CHUNKS))
+                .limit(MOST_CHARTED)
+                .mapToInt(choice -> choice)
+                .sorted()
+                .toArray();
     }
 
     void finish(int[] chosen, boolean[] holds) {
         worlds++;
         boolean all = true;
-        for (int choice = 0; choice < chosen.length; choice++) {
-            if (chosen[choice] != NOT_MADE && numbered[choice]) {
+        for (int choice : charted) {
+            if (chosen[choice] != NOT_MADE) {
                 made[choice][chosen[choice]]++;
             }
         }
@@ -95,8 +94,8 @@ final class Tally {
         } else if (Arrays.compare(chosen, smallest[condition]) < 0) {
             System.arraycopy(chosen, 0, smallest[condition], 0, chosen.length);
         }
-        for (int choice = 0; choice < chosen.length; choice++) {
-            if (chosen[choice] != NOT_MADE && numbered[choice]) {
+        for (int choice : charted) {
+            if (chosen[choice] != NOT_MADE) {
                 if (failedWith[condition][choice] == null) {
                     failedWith[condition][choice] = new int[values];
                 }
@@ -117,11 +116,11 @@ final class Tally {
             if (theirs != null && (smallest[condition] == null || Arrays.compare(theirs, smallest[condition]) < 0)) {
                 smallest[condition] = theirs;
             }
-            for (int choice = 0; choice < made.length; choice++) {
+            for (int choice : charted) {
                 failedWith[condition][choice] = sum(failedWith[condition][choice], other.failedWith[condition][choice]);
             }
         }
-        for (int choice = 0; choice < made.length; choice++) {
+        for (int choice : charted) {
             sum(made[choice], other.made[choice]);
         }
         for (int i = 0; i < at.length; i++) {

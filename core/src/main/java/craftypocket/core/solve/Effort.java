@@ -7,7 +7,7 @@ public interface Effort {
     /** Whether it should stop. Asked often. */
     boolean stopped();
 
-    /** Whether half the time there is has passed: what is exact but long gives way to what is quick. Asked often. */
+    /** Whether most of the time there is has passed: what is exact but long gives way to what is quick. Asked often. */
     default boolean hurried() {
         return false;
     }

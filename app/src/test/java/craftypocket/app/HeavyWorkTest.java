@@ -1,0 +1,179 @@
+package craftypocket.app;
+
+import static craftypocket.app.RunningApplication.delete;
+import static craftypocket.app.RunningApplication.get;
+import static craftypocket.app.RunningApplication.post;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import craftypocket.app.RunningApplication.Answer;
+import java.io.IOException;
+import java.net.Socket;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** Surveys and their like wait in a queue, end when they are told to or nobody waits, and answer within bounds. */
+@ExtendWith(RunningApplication.class)
+class HeavyWorkTest {
+
+    /** The longest steps a routine can have, and as many, with as many claims and cards to follow. */
+    private static String heaviest(String chunk) {
+        String chunks = String.join(" ", Collections.nCopies(24, chunk));
+        String steps = IntStream.range(0, 100)
+                .mapToObj(i -> "{\"id\": \"s%d\", \"move\": \"overhand\", \"settings\": {\"chunks\": \"%s\"}}"
+                        .formatted(i, chunks))
+                .collect(Collectors.joining(","));
+        String roles = IntStream.range(0, 12)
+                .mapToObj(i -> "{\"letter\": \"%c\", \"kind\": \"key\", \"card\": \"%s\"}".formatted('A' + i, card(i)))
+                .collect(Collectors.joining(","));
+        String placed = IntStream.range(0, 12)
+                .mapToObj(i -> "{\"card\": \"%s\", \"nth\": %d, \"from\": \"top\"}".formatted(card(i), i + 1))
+                .collect(Collectors.joining(","));
+        String claims = IntStream.range(0, 40)
+                .mapToObj(i ->
+                        "{\"id\": \"c%d\", \"after\": \"s%d\", \"claim\": {\"kind\": \"position\", \"settings\": {\"role\": \"%c\", \"nth\": \"1\"}}}"
+                                .formatted(i, 2 * i, 'A' + i % 12))
+                .collect(Collectors.joining(","));
+        return "{\"format\": \"crafty-pocket/routine\", \"version\": 1, \"title\": \"Heaviest\","
+                + " \"setUp\": {\"pack\": \"54\", \"placements\": [%s]}, \"roles\": [%s], \"steps\": [%s], \"claims\": [%s]}"
+                        .formatted(placed, roles, steps, claims);
+    }
+
+    private static String card(int i) {
+        return new String[] {"AS", "2S", "3S", "4S", "5S", "6S", "7S", "8S", "9S", "10S", "JS", "QS"}[i];
+    }
+
+    private static String asked(String routine, String name) {
+        return "{\"routine\": " + routine + ", \"computation\": \"" + name + "\"}";
+    }
+
+    private static int running() {
+        return get("/api/computations").json().path("running").asInt();
+    }
+
+    private static void waitUntil(int count) throws InterruptedException {
+        for (int tries = 0; tries < 300 && running() != count; tries++) {
+            Thread.sleep(20);
+        }
+        assertThat(running()).isEqualTo(count);
+    }
+
+    @Test
+    void a_survey_that_is_told_to_stop_answers_with_the_fair_sample_it_has() throws Exception {
+        waitUntil(0);
+        CompletableFuture<Answer> asked =
+                CompletableFuture.supplyAsync(() -> post("/api/survey", asked(heaviest("1-3"), "told-to-stop")));
+        waitUntil(1);
+        Thread.sleep(700);
+
+        assertThat(delete("/api/computations/told-to-stop").status()).isEqualTo(200);
+
+        JsonNode survey = asked.get().json();
+        assertThat(survey.path("stopped").asBoolean()).isTrue();
+        assertThat(survey.path("exhaustive").asBoolean()).isFalse();
+        assertThat(survey.path("seed").asInt()).as("it is a sample").isPositive();
+        assertThat(survey.path("worlds").asLong()).isBetween(1L, 99_999L);
+        waitUntil(0);
+    }
+
+    @Test
+    void a_survey_ends_by_itself_when_whoever_asked_hangs_up() throws Exception {
+        waitUntil(0);
+        byte[] body = asked(heaviest("1-2"), "hung-up").getBytes(StandardCharsets.UTF_8);
+        try (Socket socket = new Socket("127.0.0.1", RunningApplication.base().getPort())) {
+            String[] own = RunningApplication.ownHeaders();
+            socket.getOutputStream()
+                    .write(("POST /api/survey HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\n"
+                                    + own[0] + ": " + own[1] + "\r\n" + own[2] + ": " + own[3] + "\r\nContent-Length: "
+                                    + body.length + "\r\n\r\n")
+                            .getBytes(StandardCharsets.US_ASCII));
+            socket.getOutputStream().write(body);
+            waitUntil(1);
+        }
+
+        waitUntil(0);
+    }
+
+    @Test
+    void another_of_the_same_name_takes_the_place_of_the_one_before() throws Exception {
+        waitUntil(0);
+        CompletableFuture<Answer> first =
+                CompletableFuture.supplyAsync(() -> post("/api/survey", asked(heaviest("2-3"), "one-view")));
+        waitUntil(1);
+        CompletableFuture<Answer> second =
+                CompletableFuture.supplyAsync(() -> post("/api/survey", asked(heaviest("2-4"), "one-view")));
+
+        assertThat(first.get().json().path("stopped").asBoolean()).isTrue();
+        delete("/api/computations/one-view");
+        assertThat(second.get().status()).isEqualTo(200);
+    }
+
+    @Test
+    void while_very_many_wait_the_shelf_and_edits_are_answered_and_too_many_are_refused() throws Exception {
+        waitUntil(0);
+        List<Socket> waiting = new ArrayList<>();
+        try {
+            for (int i = 0; i < 420; i++) {
+                waiting.add(ask(i));
+            }
+            waitUntil(402);
+            assertThat(get("/api/routines").status()).isEqualTo(200);
+            assertThat(post("/api/routines", "{\"title\": \"Meanwhile\"}").status())
+                    .isEqualTo(201);
+            Answer refused = post("/api/survey", asked(RunningApplication.demo(2), "one-too-many"));
+            assertThat(refused.status()).isIn(200, 503);
+            Answer busy = post("/api/survey", asked(heaviest("3-4"), "two-too-many"));
+            assertThat(busy.status()).isEqualTo(503);
+            assertThat(busy.json().path("detail").asString()).contains("ask again");
+        } finally {
+            for (Socket socket : waiting) {
+                socket.close();
+            }
+        }
+        waitUntil(0);
+    }
+
+    private static Socket ask(int number) throws IOException {
+        Socket socket = new Socket("127.0.0.1", RunningApplication.base().getPort());
+        String cut = "{\"id\": \"s\", \"move\": \"spectator-riffle\", \"settings\": {\"times\": \"1-9\"}},"
+                + "{\"id\": \"t\", \"move\": \"spectator-overhand\", \"settings\": {\"times\": \"1-99\"}}";
+        byte[] body = asked(RunningApplication.routine("52", "", cut, ""), "many-" + number)
+                .getBytes(StandardCharsets.UTF_8);
+        String[] own = RunningApplication.ownHeaders();
+        socket.getOutputStream()
+                .write(("POST /api/survey HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\n" + own[0]
+                                + ": " + own[1] + "\r\n" + own[2] + ": " + own[3] + "\r\nContent-Length: " + body.length
+                                + "\r\n\r\n")
+                        .getBytes(StandardCharsets.US_ASCII));
+        socket.getOutputStream().write(body);
+        return socket;
+    }
+
+    @Test
+    void the_largest_answers_are_some_hundred_kilobytes() {
+        String routine = heaviest("1-3");
+
+        Answer trace = post("/api/trace", "{\"routine\": " + routine + ", \"world\": {}}");
+        Answer survey = post("/api/survey", asked(routine, "largest"));
+
+        assertThat(trace.response().body().length()).isBetween(100_000, 750_000);
+        assertThat(survey.response().body().length()).isBetween(50_000, 550_000);
+        assertThat(survey.json().path("stopped").asBoolean()).isTrue();
+        assertThat(survey.json().path("worlds").asLong()).isPositive();
+    }
+
+    @Test
+    void an_order_under_riffles_is_worked_out_once() {
+        Answer first = get("/api/reckoner/order?cards=2&riffles=1");
+        Answer again = get("/api/reckoner/order?cards=2&riffles=1");
+
+        assertThat(again.json()).isEqualTo(first.json()).hasSize(2);
+    }
+}

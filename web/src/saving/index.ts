@@ -1,0 +1,3 @@
+export { lookAfter } from './leaving'
+export { useOutbox } from './outbox'
+export type { RoutineQueue, SaveState } from './routineQueue'

@@ -1,0 +1,98 @@
+import { answered, api, ApiProblem, type MoveNote, type Rehearsal } from '@/api/client'
+import { computed, shallowRef } from 'vue'
+import { createRetry, fateOf } from './sender'
+
+/** Something that is kept once, by itself: a run-through, or what is said of a move. */
+export type Letter = { id: string } & (
+  { kind: 'run'; routineId: string; run: Rehearsal } | { kind: 'move-note'; move: string; note: MoveNote }
+)
+
+/** What is told of a letter that was not accepted. */
+function named(letter: Letter): string {
+  return letter.kind === 'run' ? 'The run was not kept' : 'The note on the move was not kept'
+}
+
+function post(letter: Letter): Promise<unknown> {
+  if (letter.kind === 'run') {
+    const params = { path: { id: letter.routineId }, header: { 'Edit-Id': letter.id } }
+    return answered(api.POST('/api/routines/{id}/rehearsals', { params, body: letter.run }))
+  }
+  return answered(
+    api.PUT('/api/performer/moves/{id}', { params: { path: { id: letter.move } }, body: letter.note }),
+  )
+}
+
+export type Letters = ReturnType<typeof createLetters>
+
+/**
+ * Sends letters one after another until each is acknowledged. One that is refused is told of and does not stand in the way
+ * of the others.
+ *
+ * @param keep keeps them in the browser's storage
+ * @param told hears what was answered to a letter that was accepted
+ * @param refused hears of one that was not
+ */
+export function createLetters(
+  keep: (letters: Letter[]) => void,
+  told: (letter: Letter, answer: unknown) => void,
+  refused: (sentence: string) => void,
+) {
+  const letters = shallowRef<Letter[]>([])
+  const retry = createRetry(() => void send())
+  let running: Promise<void> | undefined
+
+  function change(next: Letter[]): void {
+    letters.value = next
+    keep(next)
+  }
+
+  /** A newer note on the same move takes the place of one that was not sent yet. */
+  function put(letter: Letter): Promise<void> {
+    const others = letters.value.filter(
+      (l) => !(l.kind === 'move-note' && letter.kind === 'move-note' && l.move === letter.move),
+    )
+    change([...others, letter])
+    return send()
+  }
+
+  function takeUp(left: Letter[]): void {
+    change([...left, ...letters.value])
+  }
+
+  function send(): Promise<void> {
+    running ??= sendAll().finally(() => (running = undefined))
+    return running
+  }
+
+  async function sendAll(): Promise<void> {
+    for (let letter = letters.value[0]; letter; letter = letters.value[0]) {
+      try {
+        const answer = await post(letter)
+        retry.worked()
+        done(letter)
+        told(letter, answer)
+      } catch (thrown) {
+        const problem = thrown as ApiProblem
+        if (fateOf(problem) === 'again') {
+          retry.failed()
+          return
+        }
+        done(letter)
+        refused(`${named(letter)}: ${problem.message}`)
+      }
+    }
+  }
+
+  function done(letter: Letter): void {
+    change(letters.value.filter((l) => l.id !== letter.id))
+  }
+
+  return {
+    letters,
+    unsent: computed(() => letters.value.length > 0),
+    put,
+    takeUp,
+    send,
+    tryNow: () => void send(),
+  }
+}
