@@ -1,7 +1,7 @@
 import type { Routine } from '@/api/client'
 import { routine } from '@/lines/testRoutine'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { shallowRef } from 'vue'
+import { nextTick, shallowRef } from 'vue'
 import { useRun } from './useRun'
 
 /** A server that traces any line: each step has one choice, from 1 to 10. */
@@ -103,5 +103,50 @@ describe('a run', () => {
     await expect(run.takeOut(run.ready.value[0]!)).rejects.toThrow('It cannot.')
     expect(run.step.value!.id).toBe('b')
     expect(run.routine.value!.steps.map((s) => s.id)).toEqual(['a', 'b', 'skipped', 'c'])
+  })
+})
+
+describe('a run that is interrupted', () => {
+  const whole = shallowRef<Routine | undefined>(routine('a b c', []))
+  let server: Server
+
+  beforeEach(() => {
+    server = new Server()
+    vi.stubGlobal('fetch', (request: Request) => server.fetch(request))
+    sessionStorage.clear()
+  })
+  afterEach(() => vi.unstubAllGlobals())
+
+  it('goes on where it was, in the same world, with its slips', async () => {
+    const before = useRun(whole, 'r', () => 0.99)
+    await before.start(true)
+    await before.goBy(1)
+    before.markSlip()
+    await nextTick()
+
+    const after = useRun(whole, 'r')
+    await after.resume()
+    expect(after.step.value!.id).toBe('b')
+    expect(after.session.value!.steps.map((s) => s.slips)).toEqual([0, 1, 0])
+    expect(after.world.value).toEqual(before.world.value)
+  })
+
+  it('is not gone on with when its steps are others now, when it was given up, or in another routine', async () => {
+    const before = useRun(whole, 'r')
+    await before.start(false)
+    await nextTick()
+    const changed = useRun(shallowRef(routine('a c', [])), 'r')
+    await changed.resume()
+    const other = useRun(whole, 'other')
+    await other.resume()
+    before.forget()
+    const forgotten = useRun(whole, 'r')
+    await forgotten.resume()
+
+    expect([changed, other, forgotten].map((run) => run.session.value)).toEqual([
+      undefined,
+      undefined,
+      undefined,
+    ])
   })
 })

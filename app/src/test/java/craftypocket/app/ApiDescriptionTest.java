@@ -19,7 +19,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** The description of the interface is complete, and what it shows works. */
-@ExtendWith(RunningApplication.class)
+@ExtendWith(RunningApplication.OfItsOwn.class)
 class ApiDescriptionTest {
 
     /** What an example needs to have been done before. */

@@ -23,7 +23,7 @@ import tools.jackson.databind.node.ObjectNode;
  * parameters. Whatever comes back is an answer or a problem document with all its parts, within five seconds. {@code ./endurance
  * fuzz} does it 20,000 times.
  */
-@ExtendWith(RunningApplication.class)
+@ExtendWith(RunningApplication.OfItsOwn.class)
 class FuzzTest {
 
     private static final int REQUESTS = Integer.getInteger("crafty.fuzz", 2000);

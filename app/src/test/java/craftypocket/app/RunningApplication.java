@@ -8,6 +8,7 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.extension.AfterAllCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.springframework.boot.SpringApplication;
@@ -26,9 +27,28 @@ public final class RunningApplication implements BeforeAllCallback {
             .build();
 
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
-    private static ConfigurableApplicationContext application;
-    private static URI base;
-    private static String token;
+    /** Where it is, and the token that shows a request is from its own page. */
+    private record Instance(ConfigurableApplicationContext application, URI base, String token) {}
+
+    private static Instance instance;
+
+    /** For tests that leave behind what would be in the way of others: an application of their own. */
+    static final class OfItsOwn implements BeforeAllCallback, AfterAllCallback {
+
+        private Instance shared;
+
+        @Override
+        public void beforeAll(ExtensionContext context) throws IOException {
+            shared = instance;
+            instance = started();
+        }
+
+        @Override
+        public void afterAll(ExtensionContext context) {
+            instance.application().close();
+            instance = shared;
+        }
+    }
 
     /** An answer of the application. */
     record Answer(int status, HttpResponse<String> response) {
@@ -49,21 +69,23 @@ public final class RunningApplication implements BeforeAllCallback {
     @Override
     public void beforeAll(ExtensionContext context) throws IOException {
         synchronized (RunningApplication.class) {
-            if (base == null) {
-                application = start(Files.createTempDirectory("crafty"), "true");
-                base = URI.create("http://127.0.0.1:" + port(application));
-                token =
-                        send(HttpRequest.newBuilder(base.resolve("/api/routines")))
-                                .headers()
-                                .allValues("Set-Cookie")
-                                .stream()
-                                .flatMap(c -> Stream.of(c.split(";")))
-                                .filter(c -> c.startsWith("XSRF-TOKEN="))
-                                .map(c -> c.substring("XSRF-TOKEN=".length()))
-                                .findFirst()
-                                .orElseThrow();
+            if (instance == null) {
+                instance = started();
             }
         }
+    }
+
+    private static Instance started() throws IOException {
+        ConfigurableApplicationContext application = start(Files.createTempDirectory("crafty"), "true");
+        URI base = URI.create("http://127.0.0.1:" + port(application));
+        String token =
+                send(HttpRequest.newBuilder(base.resolve("/api/routines"))).headers().allValues("Set-Cookie").stream()
+                        .flatMap(c -> Stream.of(c.split(";")))
+                        .filter(c -> c.startsWith("XSRF-TOKEN="))
+                        .map(c -> c.substring("XSRF-TOKEN=".length()))
+                        .findFirst()
+                        .orElseThrow();
+        return new Instance(application, base, token);
     }
 
     static ConfigurableApplicationContext start(Path data, String demo) {
@@ -80,17 +102,17 @@ public final class RunningApplication implements BeforeAllCallback {
     }
 
     static URI base() {
-        return base;
+        return instance.base();
     }
 
     /** What is stored, to be looked at or spoiled. */
     static JdbcClient database() {
-        return application.getBean(JdbcClient.class);
+        return instance.application().getBean(JdbcClient.class);
     }
 
     /** The headers that a request from this page has. */
     static String[] ownHeaders() {
-        return new String[] {"Cookie", "XSRF-TOKEN=" + token, "X-XSRF-TOKEN", token};
+        return new String[] {"Cookie", "XSRF-TOKEN=" + instance.token(), "X-XSRF-TOKEN", instance.token()};
     }
 
     /** What another instance answers at a whole address. */
@@ -99,28 +121,28 @@ public final class RunningApplication implements BeforeAllCallback {
     }
 
     static Answer get(String path) {
-        return answer(HttpRequest.newBuilder(base.resolve(path)));
+        return answer(HttpRequest.newBuilder(base().resolve(path)));
     }
 
     static Answer post(String path, String body, String... headers) {
-        return answer(with(headers, HttpRequest.newBuilder(base.resolve(path)))
+        return answer(with(headers, HttpRequest.newBuilder(base().resolve(path)))
                 .POST(HttpRequest.BodyPublishers.ofString(body)));
     }
 
     static Answer put(String path, String body, String... headers) {
-        return answer(with(headers, HttpRequest.newBuilder(base.resolve(path)))
+        return answer(with(headers, HttpRequest.newBuilder(base().resolve(path)))
                 .PUT(HttpRequest.BodyPublishers.ofString(body)));
     }
 
     static Answer delete(String path) {
-        return answer(
-                with(new String[0], HttpRequest.newBuilder(base.resolve(path))).DELETE());
+        return answer(with(new String[0], HttpRequest.newBuilder(base().resolve(path)))
+                .DELETE());
     }
 
     private static HttpRequest.Builder with(String[] headers, HttpRequest.Builder request) {
         request.header("Content-Type", "application/json")
-                .header("Cookie", "XSRF-TOKEN=" + token)
-                .header("X-XSRF-TOKEN", token);
+                .header("Cookie", "XSRF-TOKEN=" + instance.token())
+                .header("X-XSRF-TOKEN", instance.token());
         return headers.length == 0 ? request : request.headers(headers);
     }
 

@@ -25,7 +25,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-@ExtendWith(RunningApplication.class)
+@ExtendWith(RunningApplication.OfItsOwn.class)
 class StoredDocumentsTest {
 
     /** A routine whose stored document has what this version does not know, at its top and in a step. */

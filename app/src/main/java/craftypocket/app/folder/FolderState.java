@@ -5,7 +5,6 @@ import craftypocket.app.http.Refusal;
 import java.io.IOException;
 import java.nio.file.FileStore;
 import java.nio.file.Files;
-import javax.sql.DataSource;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -27,7 +26,7 @@ public class FolderState {
     }
 
     private final DataFolder folder;
-    private final DataSource database;
+    private final HikariDataSource database;
     private final FileStore disk;
     private final long reserve;
 
@@ -35,7 +34,8 @@ public class FolderState {
      * @param reserve so many bytes are left alone: an edit takes some ten thousand of them, and what the database has begun
      *     must be brought to an end
      */
-    FolderState(DataFolder folder, DataSource database, @Value("${crafty.reserve}") long reserve) throws IOException {
+    FolderState(DataFolder folder, HikariDataSource database, @Value("${crafty.reserve}") long reserve)
+            throws IOException {
         this.reserve = reserve;
         this.folder = folder;
         this.database = database;
@@ -88,9 +88,7 @@ public class FolderState {
                 "The database failed: {}",
                 NestedExceptionUtils.getMostSpecificCause(failure).getMessage());
         LOG.debug("in full", failure);
-        if (database instanceof HikariDataSource pool) {
-            pool.getHikariPoolMXBean().softEvictConnections();
-        }
+        database.getHikariPoolMXBean().softEvictConnections();
         if (state() != State.WELL) {
             return new Refusal(HttpStatus.INSUFFICIENT_STORAGE, "The disk is full", sentence());
         }

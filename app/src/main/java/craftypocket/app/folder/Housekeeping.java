@@ -1,9 +1,9 @@
 package craftypocket.app.folder;
 
+import com.zaxxer.hikari.HikariDataSource;
+import com.zaxxer.hikari.HikariPoolMXBean;
 import java.io.IOException;
 import java.nio.file.Path;
-import java.sql.Connection;
-import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -13,10 +13,6 @@ import java.util.List;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
-import javax.sql.DataSource;
-import org.h2.engine.SessionLocal;
-import org.h2.jdbc.JdbcConnection;
-import org.h2.mvstore.MVStore;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -39,15 +35,17 @@ public class Housekeeping {
     /** The file is made smaller once nothing was written for so long. */
     private static final Duration IDLE = Duration.ofSeconds(20);
 
-    /** An edit that comes just then waits at most so long. */
-    private static final int COMPACT_MILLIS = 500;
+    /** A request that is under way is waited for, for two seconds at most. */
+    private static final int MOST_TRIES = 100;
+
+    private static final int TRY_EVERY_MILLIS = 20;
 
     /** A file that grew by less than this since it was last made small is left as it is. */
     private static final long WORTH_WHILE_BYTES = 1_000_000;
 
     private final DataFolder folder;
     private final FolderState state;
-    private final DataSource source;
+    private final HikariDataSource source;
     private final JdbcClient database;
     private final Clock clock;
     private final List<Spoils> spoils;
@@ -69,7 +67,7 @@ public class Housekeeping {
     Housekeeping(
             DataFolder folder,
             FolderState state,
-            DataSource source,
+            HikariDataSource source,
             JdbcClient database,
             Clock clock,
             List<Spoils> spoils) {
@@ -105,11 +103,14 @@ public class Housekeeping {
                 sizeBefore = size;
                 lastGrown = clock.instant();
             }
+            sizeWhenSmall = Math.min(sizeWhenSmall, size);
             boolean idle = lastGrown.plus(IDLE).isBefore(clock.instant());
-            if (idle && size > sizeWhenSmall + WORTH_WHILE_BYTES && state.hasRoom(0)) {
+            if (idle && size - sizeWhenSmall > WORTH_WHILE_BYTES && state.hasRoom(0)) {
                 makeSmaller();
             }
-        } catch (IOException | SQLException | RuntimeException failed) {
+        } catch (InterruptedException ends) {
+            Thread.currentThread().interrupt();
+        } catch (IOException | RuntimeException failed) {
             // It is tried again soon; what performers do does not depend on it.
             LOG.warn("Housekeeping failed: {}", failed.getMessage());
         }
@@ -130,16 +131,22 @@ public class Housekeeping {
         database.sql("backup to ?").param(file.toString()).update();
     }
 
-    private void makeSmaller() throws SQLException {
-        try (Connection connection = source.getConnection()) {
-            SessionLocal session =
-                    (SessionLocal) connection.unwrap(JdbcConnection.class).getSession();
-            MVStore store = session.getDatabase().getStore().getMvStore();
-            store.compactFile(COMPACT_MILLIS);
+    /**
+     * The database makes its file smaller when it is closed, and only then may it: so it is closed, and opened again by the
+     * next request, which waits meanwhile.
+     */
+    private void makeSmaller() throws InterruptedException {
+        HikariPoolMXBean pool = source.getHikariPoolMXBean();
+        pool.suspendPool();
+        try {
+            pool.softEvictConnections();
+            for (int tries = 0; pool.getTotalConnections() > 0 && tries < MOST_TRIES; tries++) {
+                Thread.sleep(TRY_EVERY_MILLIS);
+            }
+        } finally {
+            pool.resumePool();
         }
-        long smaller = size();
-        // When it got no smaller, it is as small as it gets; otherwise it may take another turn.
-        sizeWhenSmall = smaller >= sizeBefore ? smaller : Math.max(0, smaller - WORTH_WHILE_BYTES);
-        sizeBefore = smaller;
+        // How small it got is seen at the next look.
+        sizeWhenSmall = Long.MAX_VALUE;
     }
 }

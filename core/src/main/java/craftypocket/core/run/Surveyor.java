@@ -61,10 +61,10 @@ public final class Surveyor {
         boolean chance = plan.choices().stream().anyMatch(Choice::isChance);
         boolean exhaustive = !chance && mostWorlds(plan) / BOUND_SLACK <= options.exhaustiveUpTo();
         Tally tally = exhaustive ? everyWorld() : null;
-        if (exhaustive && !tally.broughtToAnEnd) {
-            if (options.cancelled().getAsBoolean()) {
-                return survey(tally, Extent.BEGUN);
-            }
+        if (exhaustive && !tally.broughtToAnEnd && options.cancelled().getAsBoolean()) {
+            return survey(tally, Extent.BEGUN);
+        }
+        if (exhaustive && (!tally.broughtToAnEnd || tally.worlds > options.exhaustiveUpTo())) {
             // There are too many worlds, or too little time, to visit them all.
             exhaustive = false;
         }

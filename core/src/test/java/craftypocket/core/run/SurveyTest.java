@@ -10,6 +10,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -172,6 +174,86 @@ class SurveyTest {
 
         assertThat(survey.stopped()).isTrue();
         assertThat(survey.worlds()).isLessThan(51L * 51 * 51);
+    }
+
+    private static Plan threeCutsAndAKey() {
+        return Script.deck(52)
+                .key("K", "AS", 1)
+                .step("spectator-cut")
+                .step("spectator-cut")
+                .step("spectator-cut")
+                .claim("position", "role", "K", "nth", "1")
+                .plan();
+    }
+
+    /** True from the nth time that it is asked. */
+    private static BooleanSupplier after(int asked) {
+        AtomicInteger count = new AtomicInteger();
+        return () -> count.incrementAndGet() > asked;
+    }
+
+    @Test
+    void worlds_visited_in_order_and_broken_off_say_nothing_of_the_others() {
+        Survey survey =
+                Surveyor.survey(threeCutsAndAKey(), SurveyOptions.withDefaults().with(after(20_000)));
+
+        assertThat(survey.stopped()).isTrue();
+        assertThat(survey.exhaustive()).isFalse();
+        assertThat(survey.seed()).isZero();
+        assertThat(survey.worlds()).isBetween(1L, 20_000L);
+        assertThat(survey.findings()).allSatisfy(finding -> {
+            assertThat(finding.low()).isZero();
+            assertThat(finding.high()).isEqualTo(1);
+        });
+    }
+
+    @Test
+    void a_sample_that_is_broken_off_is_smaller_and_as_fair() {
+        SurveyOptions options =
+                SurveyOptions.withDefaults().withExhaustiveUpTo(1).with(after(30_000));
+
+        Survey survey = Surveyor.survey(threeCutsAndAKey(), options);
+
+        assertThat(survey.stopped()).isTrue();
+        assertThat(survey.seed()).isPositive();
+        assertThat(survey.worlds()).isBetween(1_000L, 30_000L);
+        // After free cuts every place is as likely: one in 52, but for cuts that come to nothing.
+        Survey.Finding claim = survey.findings().get(0);
+        assertThat(claim.low()).isLessThan(1 / 52.0);
+        assertThat(claim.high()).isGreaterThan(1 / 52.0);
+    }
+
+    @Test
+    void a_visit_of_all_worlds_that_takes_too_long_gives_way_to_a_sample() {
+        SurveyOptions options =
+                SurveyOptions.withDefaults().withSample(5_000, 3).withHurry(after(10_000));
+
+        Survey survey = Surveyor.survey(threeCutsAndAKey(), options);
+
+        assertThat(survey.stopped()).isFalse();
+        assertThat(survey.exhaustive()).isFalse();
+        assertThat(survey.worlds()).isEqualTo(5_000);
+        assertThat(survey.seed()).isEqualTo(3);
+    }
+
+    @Test
+    void of_very_many_choices_the_first_amounts_have_charts_and_the_world_is_told_by_its_beginning() {
+        Script script = Script.deck(52).key("K", "AS", 1);
+        for (int step = 0; step < 30; step++) {
+            script = script.step("overhand", "chunks", "1-2 1-2 1-2 rest");
+        }
+        Plan plan = script.step("complete-cut", "depth", "20-22")
+                .claim("position", "role", "K", "nth", "1")
+                .plan();
+
+        Survey.Finding claim = Surveyor.survey(
+                        plan, SurveyOptions.withDefaults().withSample(500, 1))
+                .findings()
+                .get(0);
+
+        assertThat(claim.charts()).hasSize(Tally.MOST_CHARTED);
+        assertThat(claim.charts().get(Tally.MOST_CHARTED - 1).choice().key()).isEqualTo("s31.depth");
+        assertThat(claim.because()).endsWith(" and so on");
     }
 
     @Test

@@ -1,0 +1,124 @@
+import type { Routine, StoredRoutine } from '@/api/client'
+import { describe, expect, it } from 'vitest'
+import {
+  accepted,
+  begun,
+  canRedo,
+  canUndo,
+  edited,
+  isUnsaved,
+  MOST_EDITS,
+  nextToSend,
+  refused,
+  sending,
+  shown,
+  steppedAgain,
+  steppedBack,
+  steppedThere,
+  type Queue,
+} from './queue'
+
+const titled = (title: string) => ({ title }) as Routine
+const stored = (title: string, version: number, canUndo = version > 0, canRedo = false) =>
+  ({ id: 'r', version, canUndo, canRedo, routine: titled(title) }) as StoredRoutine
+
+function typing(queue: Queue, ...titles: string[]): Queue {
+  return titles.reduce((q, title) => edited(q, titled(title), false, `edit ${title}`), queue)
+}
+
+const waiting = (queue: Queue) => queue.edits.map((e) => e.routine.title)
+const start = begun(stored('saved', 3))
+
+describe('what is not saved yet', () => {
+  it('is seen at once, and waits in order', () => {
+    const queue = typing(start, 'one', 'two')
+
+    expect(shown(queue).title).toBe('two')
+    expect(waiting(queue)).toEqual(['one', 'two'])
+    expect(isUnsaved(queue)).toBe(true)
+    expect(isUnsaved(start)).toBe(false)
+  })
+
+  it('is one edit when it was typed in one go, unless a part of it was sent', () => {
+    const t = (queue: Queue, title: string) => edited(queue, titled(title), true, title)
+    expect(waiting(t(t(start, 'T'), 'Ty'))).toEqual(['Ty'])
+
+    const sent = sending(t(start, 'T'), 'T')
+    expect(waiting(t(sent, 'Ty'))).toEqual(['T', 'Ty'])
+  })
+
+  it('goes when it is acknowledged, with what was refused before it', () => {
+    let queue = typing(start, 'bad', 'still bad', 'good', 'later')
+    queue = refused(queue, 'edit bad', { message: 'bad', problems: [] })
+    queue = refused(queue, 'edit still bad', { message: 'bad', problems: [] })
+    expect(nextToSend(queue)!.routine.title).toBe('good')
+
+    queue = accepted(queue, 'edit good', stored('good', 4))
+    expect(waiting(queue)).toEqual(['later'])
+    expect(queue.saved).toMatchObject({ version: 4, routine: { title: 'good' } })
+  })
+
+  it('stays, when nothing of it can be accepted', () => {
+    const queue = refused(typing(start, 'bad'), 'edit bad', { message: 'bad', problems: [] })
+
+    expect(nextToSend(queue)).toBeUndefined()
+    expect(isUnsaved(queue)).toBe(true)
+    expect(shown(queue).title).toBe('bad')
+  })
+
+  it('gives up states in between when there are very many, never the last', () => {
+    const titles = Array.from({ length: MOST_EDITS + 50 }, (_, i) => `edit ${i}`)
+    const queue = typing(start, ...titles)
+
+    expect(queue.edits).toHaveLength(MOST_EDITS)
+    expect(shown(queue).title).toBe(titles.at(-1))
+  })
+})
+
+describe('undo and redo', () => {
+  it('take back and bring back what is not saved, one by one, before the server is asked', () => {
+    let queue = typing(start, 'one', 'two')
+    queue = steppedBack(queue, 'u1')!
+    expect(shown(queue).title).toBe('one')
+    queue = steppedBack(queue, 'u2')!
+    expect(shown(queue).title).toBe('saved')
+    expect(steppedBack(queue, 'u3')).toBeUndefined()
+    expect(canUndo(queue)).toBe(true)
+    expect(canRedo(queue)).toBe(true)
+
+    queue = steppedAgain(queue, 'a1')!
+    queue = steppedAgain(queue, 'a2')!
+    expect(waiting(queue)).toEqual(['one', 'two'])
+    expect(steppedAgain(queue, 'a3')).toBeUndefined()
+  })
+
+  it('bring back first what the server took back last', () => {
+    let queue = steppedBack(typing(start, 'one'), 'u1')!
+    queue = steppedThere(queue, stored('before', 4, true, true))
+    expect(shown(queue).title).toBe('before')
+
+    expect(steppedAgain(queue, 'a1')).toBeUndefined()
+    queue = steppedThere(queue, stored('saved', 5))
+    expect(shown(steppedAgain(queue, 'a2')!).title).toBe('one')
+  })
+
+  it('do not forget that an edit without an answer may be saved', () => {
+    const sent = sending(typing(start, 'one'), 'edit one')
+
+    const queue = steppedBack(sent, 'u1')!
+    expect(waiting(queue)).toEqual(['one', 'saved'])
+    expect(shown(queue).title).toBe('saved')
+    const again = steppedAgain(queue, 'a1')!
+    expect(waiting(again)).toEqual(['one', 'saved', 'one'])
+    expect(new Set(again.edits.map((e) => e.id)).size).toBe(3)
+  })
+
+  it('cannot bring back what was taken back before something new was typed', () => {
+    let queue = steppedBack(typing(start, 'one'), 'u1')!
+    queue = typing(queue, 'other')
+
+    expect(canRedo(queue)).toBe(false)
+    const undone = steppedBack(typing(begun(stored('saved', 3, true, true)), 'new'), 'u2')!
+    expect(shown(steppedAgain(undone, 'a1')!).title).toBe('new')
+  })
+})
