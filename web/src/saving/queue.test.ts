@@ -102,15 +102,27 @@ describe('undo and redo', () => {
     expect(shown(steppedAgain(queue, 'a2')!).title).toBe('one')
   })
 
-  it('do not forget that an edit without an answer may be saved', () => {
+  it('have the server take back an edit that was sent and not answered: it may be saved', () => {
     const sent = sending(typing(start, 'one'), 'edit one')
 
-    const queue = steppedBack(sent, 'u1')!
-    expect(waiting(queue)).toEqual(['one', 'saved'])
+    const back = steppedBack(sent, 'u1')!
+    expect(back.edits.map((e) => e.kind)).toEqual(['put', 'undo'])
+    expect(shown(back).title).toBe('saved')
+    expect(steppedBack(back, 'u2'), 'only the server knows what was before').toBeUndefined()
+
+    expect(shown(steppedAgain(back, 'a1')!).title).toBe('one')
+    const undoSent = sending(back, 'u1')
+    const again = steppedAgain(undoSent, 'a1')!
+    expect(again.edits.map((e) => e.kind)).toEqual(['put', 'undo', 'redo'])
+    expect(shown(again).title).toBe('one')
+  })
+
+  it('leave nothing to be taken back when what was sent is refused after all', () => {
+    const back = steppedBack(sending(typing(start, 'bad'), 'edit bad'), 'u1')!
+
+    const queue = refused(back, 'edit bad', { message: 'bad', problems: [] })
+    expect(isUnsaved(queue)).toBe(false)
     expect(shown(queue).title).toBe('saved')
-    const again = steppedAgain(queue, 'a1')!
-    expect(waiting(again)).toEqual(['one', 'saved', 'one'])
-    expect(new Set(again.edits.map((e) => e.id)).size).toBe(3)
   })
 
   it('cannot bring back what was taken back before something new was typed', () => {

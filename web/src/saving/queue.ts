@@ -11,10 +11,13 @@ export interface Refusal {
   problems: FieldProblem[]
 }
 
-/** One state of a routine on its way to the server. */
+/** One step of a routine on its way to the server. */
 export interface Edit {
   /** Sent along, so that an edit whose answer was lost is not done twice. */
   id: string
+  /** A new state; or the server is to go back from, or again to, the state before, which it may have by now. */
+  kind: 'put' | 'undo' | 'redo'
+  /** The routine as it is after this. */
   routine: Routine
   /** Whether it was typed or slid: what follows in one go is the same edit. */
   typed: boolean
@@ -55,14 +58,18 @@ export function canUndo(queue: Queue): boolean {
 }
 
 export function canRedo(queue: Queue): boolean {
-  return queue.undone.length > 0 || (queue.edits.length === 0 && queue.saved.canRedo)
+  return (
+    queue.undone.length > 0 ||
+    queue.edits.at(-1)?.kind === 'undo' ||
+    (queue.edits.length === 0 && queue.saved.canRedo)
+  )
 }
 
 /** Puts an edit at the end. What was undone before it can no longer be redone. */
 export function edited(queue: Queue, routine: Routine, typed: boolean, id: string): Queue {
   const last = queue.edits.at(-1)
   const before = typed && last?.typed && !last.sent ? queue.edits.slice(0, -1) : queue.edits
-  const edits = [...before, { id, routine, typed, sent: false }]
+  const edits: Edit[] = [...before, { id, kind: 'put', routine, typed, sent: false }]
   const tooMany = edits.length > MOST_EDITS ? edits.findIndex((e) => !e.sent || e.refusal) : -1
   return {
     ...queue,
@@ -92,7 +99,12 @@ export function accepted(queue: Queue, id: string, stored: StoredRoutine): Queue
   }
 }
 
+/** An edit was not accepted. If it is to be taken back anyway, that is done with it. */
 export function refused(queue: Queue, id: string, refusal: Refusal): Queue {
+  const at = queue.edits.findIndex((e) => e.id === id)
+  if (queue.edits[at + 1]?.kind === 'undo') {
+    return { ...queue, edits: queue.edits.filter((_, i) => i !== at && i !== at + 1) }
+  }
   return { ...queue, edits: queue.edits.map((e) => (e.id === id ? { ...e, refusal } : e)) }
 }
 
@@ -102,30 +114,38 @@ export function takenUp(queue: Queue): Queue {
 }
 
 /**
- * Takes back the last edit that is not saved; undefined when there is none. An edit that was sent and not answered may be
- * saved after all: what was before it is then an edit of its own.
+ * Takes back the last edit that is not saved; undefined when there is none, or when only the server knows what was before.
+ * An edit that was sent and not answered may be saved after all: then the server is to take it back.
  */
 export function steppedBack(queue: Queue, id: string): Queue | undefined {
   const last = queue.edits.at(-1)
-  if (!last) {
+  if (!last || last.kind === 'undo') {
     return undefined
   }
   const before = queue.edits.slice(0, -1)
-  const undone = [...queue.undone, last]
   if (!last.sent || last.refusal) {
+    const undone = last.kind === 'put' ? [...queue.undone, last] : queue.undone
     return { ...queue, edits: before, undone }
   }
   const routine = before.at(-1)?.routine ?? queue.saved.routine
-  return { ...queue, edits: [...queue.edits, { id, routine, typed: false, sent: false }], undone }
+  return { ...queue, edits: [...queue.edits, { id, kind: 'undo', routine, typed: false, sent: false }] }
 }
 
 /** Brings back the edit that was taken back last; undefined when that is the server's to do, or nobody's. */
 export function steppedAgain(queue: Queue, id: string): Queue | undefined {
+  const undo = queue.edits.at(-1)
+  if (undo?.kind === 'undo') {
+    const routine = queue.edits.at(-2)?.routine
+    const before = queue.edits.slice(0, -1)
+    return undo.sent && routine
+      ? { ...queue, edits: [...queue.edits, { id, kind: 'redo', routine, typed: false, sent: false }] }
+      : { ...queue, edits: before }
+  }
   const last = queue.undone.at(-1)
   if (!last || (queue.edits.length === 0 && queue.saved.canRedo)) {
     return undefined
   }
-  const edit = { id, routine: last.routine, typed: false, sent: false }
+  const edit: Edit = { id, kind: 'put', routine: last.routine, typed: false, sent: false }
   return { ...queue, edits: [...queue.edits, edit], undone: queue.undone.slice(0, -1) }
 }
 

@@ -217,19 +217,28 @@ describe('the queue of a routine', () => {
     expect(queue.state.value).toBe('saved')
   })
 
-  it('takes back without the server while nobody answers', async () => {
+  it('takes back without the server while nobody answers, and the server follows', async () => {
     const queue = open()
-    server.gone = true
+    server.losesAnswers = true
     queue.edit(titled('one'))
     queue.edit(titled('two'))
     await vi.advanceTimersByTimeAsync(0)
 
     await queue.step('undo')
     expect(queue.shown.value.title).toBe('one')
-    server.gone = false
+    await queue.step('undo')
+    expect(queue.shown.value.title).toBe('start')
+    await expect(queue.step('undo')).rejects.toThrow('does not answer')
+    server.losesAnswers = false
     queue.tryNow()
     await vi.advanceTimersByTimeAsync(1000)
-    expect(server.history).toEqual(['start', 'one'])
+    expect(server.history[server.at]).toBe('start')
+
+    await queue.step('redo')
+    await queue.step('redo')
+    await vi.advanceTimersByTimeAsync(1000)
+    expect(queue.shown.value.title).toBe('two')
+    expect(server.history).toEqual(['start', 'one', 'two'])
   })
 
   it('is at once saved when it is flushed, though it was being typed', async () => {

@@ -52,6 +52,7 @@ export function createRoutineQueue(
   let due = 0
   let held = false
   let running: Promise<void> | undefined
+  let stepping: Promise<void> = Promise.resolve()
 
   const state = computed<SaveState>(() => {
     if (!isUnsaved(queue.value)) {
@@ -120,15 +121,7 @@ export function createRoutineQueue(
     change(sending(queue.value, next.id))
     underWay.value = true
     try {
-      const stored = await answered(
-        api.PUT('/api/routines/{id}', {
-          params: {
-            path: { id: queue.value.routineId },
-            header: { 'If-Match': `"${queue.value.saved.version}"`, 'Edit-Id': next.id },
-          },
-          body: next.routine,
-        }),
-      )
+      const stored = await put(next)
       change(accepted(queue.value, next.id, stored))
       trouble.value = ''
       failure.value = ''
@@ -139,6 +132,20 @@ export function createRoutineQueue(
       return refuse(next, thrown as ApiProblem)
     } finally {
       underWay.value = false
+    }
+  }
+
+  function put(edit: Edit): Promise<StoredRoutine> {
+    if (edit.kind !== 'put') {
+      return steppedByServer(edit.kind, edit.id)
+    }
+    return answered(api.PUT('/api/routines/{id}', { params: params(edit.id), body: edit.routine }))
+  }
+
+  function params(id: string) {
+    return {
+      path: { id: queue.value.routineId },
+      header: { 'If-Match': `"${queue.value.saved.version}"`, 'Edit-Id': id },
     }
   }
 
@@ -166,35 +173,46 @@ export function createRoutineQueue(
   }
 
   /** Takes back or brings back one edit, saved or not. Fails when the server would have to and does not answer. */
-  async function step(direction: 'undo' | 'redo'): Promise<void> {
+  function step(direction: 'undo' | 'redo'): Promise<void> {
+    // However fast the keys come, each step goes from where the one before led.
+    const mine = stepping.then(() => stepNow(direction))
+    stepping = mine.catch(() => {})
+    return mine
+  }
+
+  async function stepNow(direction: 'undo' | 'redo'): Promise<void> {
     held = true
     window.clearTimeout(timer)
     await running
-    try {
-      const id = crypto.randomUUID()
-      const local = direction === 'undo' ? steppedBack(queue.value, id) : steppedAgain(queue.value, id)
-      if (local) {
-        change(local)
-      } else if (!isUnsaved(queue.value)) {
-        change(steppedThere(queue.value, await steppedByServer(direction, id)))
-      }
-    } finally {
-      held = false
+    const id = crypto.randomUUID()
+    const local = direction === 'undo' ? steppedBack(queue.value, id) : steppedAgain(queue.value, id)
+    if (local) {
+      change(local)
     }
-    if (nextToSend(queue.value) && trouble.value === '') {
+    held = false
+    if (!local) {
+      await stepThere(direction, id)
+    } else if (nextToSend(queue.value) && trouble.value === '') {
       schedule()
     }
   }
 
-  function steppedByServer(direction: 'undo' | 'redo', id: string): Promise<StoredRoutine> {
-    const params = {
-      path: { id: queue.value.routineId },
-      header: { 'If-Match': `"${queue.value.saved.version}"`, 'Edit-Id': id },
+  /** Has the server take a step, once it has all edits before. */
+  async function stepThere(direction: 'undo' | 'redo', id: string): Promise<void> {
+    if (isUnsaved(queue.value)) {
+      await flush()
     }
+    if (isUnsaved(queue.value)) {
+      throw new ApiProblem(0, 'No answer', 'Crafty Pocket does not answer. Is it still running?', [])
+    }
+    change(steppedThere(queue.value, await steppedByServer(direction, id)))
+  }
+
+  function steppedByServer(direction: 'undo' | 'redo', id: string): Promise<StoredRoutine> {
     return answered(
       direction === 'undo'
-        ? api.POST('/api/routines/{id}/undo', { params })
-        : api.POST('/api/routines/{id}/redo', { params }),
+        ? api.POST('/api/routines/{id}/undo', { params: params(id) })
+        : api.POST('/api/routines/{id}/redo', { params: params(id) }),
     )
   }
 

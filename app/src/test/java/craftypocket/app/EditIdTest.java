@@ -6,7 +6,11 @@ import static craftypocket.app.RunningApplication.put;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import craftypocket.app.RunningApplication.Answer;
+import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.node.ObjectNode;
@@ -73,6 +77,26 @@ class EditIdTest {
             Answer back = post(path(made) + "/undo", "", "If-Match", third.tag(), "Edit-Id", id);
             assertThat(back.json().at("/routine/title").asString()).isEqualTo("Second");
         }
+    }
+
+    @Test
+    void the_same_edit_sent_many_times_at_once_is_done_once() {
+        String made = id();
+        List<Answer> creating = atOnce(() -> created(made));
+        assertThat(creating).allSatisfy(answer -> assertThat(answer.status()).isEqualTo(201));
+        String id = id();
+
+        List<Answer> edits =
+                atOnce(() -> edit(creating.get(0), "Second", creating.get(0).tag(), id));
+
+        assertThat(edits).allSatisfy(answer -> assertThat(answer.tag()).isEqualTo("\"1\""));
+    }
+
+    private static List<Answer> atOnce(Supplier<Answer> asks) {
+        List<CompletableFuture<Answer>> asked = Stream.generate(() -> CompletableFuture.supplyAsync(asks))
+                .limit(8)
+                .toList();
+        return asked.stream().map(CompletableFuture::join).toList();
     }
 
     @Test

@@ -9,6 +9,7 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntFunction;
 
@@ -16,6 +17,8 @@ import java.util.function.IntFunction;
 final class Application implements AutoCloseable {
 
     private static final Duration LONGEST_START = Duration.ofSeconds(120);
+
+    private static boolean prepared;
 
     private final Process process;
     private final int port;
@@ -27,26 +30,68 @@ final class Application implements AutoCloseable {
         this.startedIn = startedIn;
     }
 
-    /** Starts the packaged jar and waits until it answers. */
-    static Application start(Path data) {
-        return start(port -> List.of(
+    /** Starts the packaged application and waits until it answers. */
+    static Application start(Path data, String... more) {
+        return start(freePort(), data, more);
+    }
+
+    /** The same, on the port that another one had. */
+    static Application start(int port, Path data, String... more) {
+        return start(port, any -> command(port, data, more));
+    }
+
+    /** What starts it, as {@code ./start} does once everything is prepared, with other options after the usual ones. */
+    static List<String> command(int port, Path data, String... more) {
+        prepare();
+        List<String> command = new ArrayList<>(List.of(
                 "java",
                 "-Dspring.aot.enabled=true",
-                "-XX:TieredStopAtLevel=1",
+                "-Xshare:auto",
+                "-Xlog:cds=off",
+                "-Xlog:cds+dynamic=off",
+                "-Xmx768m",
+                "-XX:SharedArchiveFile=" + RUN + "/app.jsa",
                 "-jar",
-                System.getProperty("crafty.jar"),
+                RUN + "/app.jar",
                 "--server.port=" + port,
                 "--crafty.data=" + data));
+        command.addAll(List.of(more));
+        return command;
+    }
+
+    /** Where {@code ./start} lays the application out, so that it starts fast. */
+    private static final Path RUN =
+            Path.of("../app/target/run").toAbsolutePath().normalize();
+
+    private static synchronized void prepare() {
+        if (!prepared) {
+            try {
+                int code = new ProcessBuilder("../start", "--prepare")
+                        .redirectErrorStream(true)
+                        .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                        .start()
+                        .waitFor();
+                if (code != 0) {
+                    throw new IllegalStateException("./start --prepare failed");
+                }
+                prepared = true;
+            } catch (IOException failed) {
+                throw new IllegalStateException(failed);
+            } catch (InterruptedException stopped) {
+                Thread.currentThread().interrupt();
+                throw new IllegalStateException(stopped);
+            }
+        }
     }
 
     /** Starts it as a user does, by the script, and waits until it answers. */
     static Application startByScript(Path data) {
-        return start(port -> List.of("../start", "--port", String.valueOf(port), "--data", data.toString()));
+        return start(
+                freePort(), port -> List.of("../start", "--port", String.valueOf(port), "--data", data.toString()));
     }
 
-    private static Application start(IntFunction<List<String>> command) {
+    private static Application start(int port, IntFunction<List<String>> command) {
         try {
-            int port = freePort();
             long begin = System.nanoTime();
             Process process = new ProcessBuilder(command.apply(port))
                     .redirectErrorStream(true)
@@ -61,9 +106,11 @@ final class Application implements AutoCloseable {
         }
     }
 
-    private static int freePort() throws IOException {
+    static int freePort() {
         try (ServerSocket socket = new ServerSocket(0)) {
             return socket.getLocalPort();
+        } catch (IOException none) {
+            throw new IllegalStateException(none);
         }
     }
 
@@ -97,6 +144,14 @@ final class Application implements AutoCloseable {
 
     String url(String path) {
         return "http://127.0.0.1:" + port + path;
+    }
+
+    int port() {
+        return port;
+    }
+
+    long pid() {
+        return process.pid();
     }
 
     Duration startedIn() {

@@ -24,7 +24,7 @@ abstract class InBrowser {
     private static Browser browser;
 
     private final List<String> failures = new ArrayList<>();
-    private BrowserContext context;
+    protected BrowserContext context;
     protected Page page;
 
     @BeforeEach
@@ -76,8 +76,13 @@ abstract class InBrowser {
                         .setColorScheme(scheme));
     }
 
+    /** Where the pages of a test are; tests with an application of their own say so. */
+    protected String url(String path) throws IOException {
+        return application().url(path);
+    }
+
     protected void visit(String path) throws IOException {
-        page.navigate(application().url(path));
+        page.navigate(url(path));
     }
 
     protected void openDemo(String title) throws IOException {

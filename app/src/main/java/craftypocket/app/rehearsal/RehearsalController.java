@@ -6,6 +6,7 @@ import craftypocket.app.routines.RoutineService;
 import jakarta.validation.Valid;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.domain.Limit;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -47,8 +48,10 @@ class RehearsalController {
             @Valid @RequestBody RehearsalDocument run) {
         routines.requireExisting(id);
         UUID runId = edit == null ? UUID.randomUUID() : edit;
-        if (!rehearsals.existsById(runId)) {
+        try {
             rehearsals.save(new RehearsalEntity(runId, id, run, json.writeValueAsString(run)));
+        } catch (DataIntegrityViolationException sentTwiceAtOnce) {
+            // The other one is kept, and says the same.
         }
         return run;
     }

@@ -14,6 +14,9 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import java.util.function.Function;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -63,7 +66,7 @@ class RoutineController {
     @ResponseStatus(HttpStatus.CREATED)
     ResponseEntity<StoredRoutine> create(
             @RequestHeader(name = EDIT_ID, required = false) UUID edit, @Valid @RequestBody NewRoutine wanted) {
-        return created(routines.create(RoutineDocument.empty(wanted.title()), orNew(edit)));
+        return created(edit, id -> routines.create(RoutineDocument.empty(wanted.title()), id));
     }
 
     /** Puts the routine of a file on the shelf. */
@@ -71,7 +74,7 @@ class RoutineController {
     @ResponseStatus(HttpStatus.CREATED)
     ResponseEntity<StoredRoutine> fromFile(
             @RequestHeader(name = EDIT_ID, required = false) UUID edit, @RequestBody JsonNode file) {
-        return created(routines.create(file, orNew(edit)));
+        return created(edit, id -> routines.create(file, id));
     }
 
     /** What was deleted, the last first. */
@@ -121,7 +124,7 @@ class RoutineController {
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String version,
             @RequestHeader(name = EDIT_ID, required = false) UUID edit,
             @Valid @RequestBody RoutineDocument document) {
-        return tagged(routines.edit(id, version(version), orNew(edit), document));
+        return edited(id, edit, editId -> routines.edit(id, version(version), editId, document));
     }
 
     /** Goes back by one edit. */
@@ -130,7 +133,7 @@ class RoutineController {
             @PathVariable UUID id,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String version,
             @RequestHeader(name = EDIT_ID, required = false) UUID edit) {
-        return tagged(routines.undo(id, version(version), orNew(edit)));
+        return edited(id, edit, editId -> routines.undo(id, version(version), editId));
     }
 
     /** Brings back the edit that was undone last. */
@@ -139,7 +142,7 @@ class RoutineController {
             @PathVariable UUID id,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String version,
             @RequestHeader(name = EDIT_ID, required = false) UUID edit) {
-        return tagged(routines.redo(id, version(version), orNew(edit)));
+        return edited(id, edit, editId -> routines.redo(id, version(version), editId));
     }
 
     /** Puts a copy on the shelf. */
@@ -147,7 +150,7 @@ class RoutineController {
     @ResponseStatus(HttpStatus.CREATED)
     ResponseEntity<StoredRoutine> copy(
             @PathVariable UUID id, @RequestHeader(name = EDIT_ID, required = false) UUID edit) {
-        return created(routines.copy(id, orNew(edit)));
+        return created(edit, copy -> routines.copy(id, copy));
     }
 
     /** Takes a routine from the shelf into the bin. */
@@ -167,14 +170,36 @@ class RoutineController {
         return edit == null ? UUID.randomUUID() : edit;
     }
 
-    private static ResponseEntity<StoredRoutine> created(StoredRoutine routine) {
+    /** Makes a routine of this id. The same may be under way already, sent a moment before: then that one counts. */
+    private ResponseEntity<StoredRoutine> created(UUID edit, Function<UUID, StoredRoutine> makes) {
+        UUID id = orNew(edit);
+        StoredRoutine routine;
+        try {
+            routine = makes.apply(id);
+        } catch (DataIntegrityViolationException there) {
+            routine = routines.find(id);
+        }
         return ResponseEntity.created(URI.create("/api/routines/" + routine.id()))
-                .eTag("\"" + routine.version() + "\"")
+                .eTag(tag(routine))
                 .body(routine);
     }
 
+    /** Does an edit. The same may be under way already, sent a moment before: then that one counts. */
+    private ResponseEntity<StoredRoutine> edited(UUID id, UUID edit, Function<UUID, StoredRoutine> does) {
+        UUID editId = orNew(edit);
+        try {
+            return tagged(does.apply(editId));
+        } catch (OptimisticLockingFailureException changed) {
+            return tagged(routines.done(id, editId).orElseThrow(() -> changed));
+        }
+    }
+
     private static ResponseEntity<StoredRoutine> tagged(StoredRoutine routine) {
-        return ResponseEntity.ok().eTag("\"" + routine.version() + "\"").body(routine);
+        return ResponseEntity.ok().eTag(tag(routine)).body(routine);
+    }
+
+    private static String tag(StoredRoutine routine) {
+        return "\"" + routine.version() + "\"";
     }
 
     private static long version(String ifMatch) {

@@ -146,12 +146,19 @@ public class RoutineService implements Housekeeping.Spoils {
         });
     }
 
+    /** What an edit led to, if it is one of the last ones. */
+    @Transactional(readOnly = true)
+    Optional<StoredRoutine> done(UUID id, UUID edit) {
+        RoutineEntity routine = existing(id);
+        return routine.versionAfter(edit).map(version -> stored(routine).at(version));
+    }
+
     /** An edit whose answer was lost is asked for again: it is done once, and told by the version it led to. */
     private StoredRoutine once(UUID id, long version, UUID edit, Function<RoutineEntity, StoredRoutine> does) {
         RoutineEntity routine = existing(id);
-        Optional<Long> after = routine.versionAfter(edit);
-        if (after.isPresent()) {
-            return stored(routine).at(after.get());
+        Optional<StoredRoutine> done = done(id, edit);
+        if (done.isPresent()) {
+            return done.get();
         }
         if (routine.version() != version) {
             throw new OptimisticLockingFailureException("routine " + id + " is no longer at version " + version);
