@@ -22,11 +22,13 @@ final class Application implements AutoCloseable {
 
     private final Process process;
     private final int port;
+    private final Path log;
     private final Duration startedIn;
 
-    private Application(Process process, int port, Duration startedIn) {
+    private Application(Process process, int port, Path log, Duration startedIn) {
         this.process = process;
         this.port = port;
+        this.log = log;
         this.startedIn = startedIn;
     }
 
@@ -50,6 +52,7 @@ final class Application implements AutoCloseable {
                 "-Xlog:cds=off",
                 "-Xlog:cds+dynamic=off",
                 "-Xmx768m",
+                "-XX:TieredStopAtLevel=1",
                 "-XX:SharedArchiveFile=" + RUN + "/app.jsa",
                 "-jar",
                 RUN + "/app.jar",
@@ -93,14 +96,14 @@ final class Application implements AutoCloseable {
     private static Application start(int port, IntFunction<List<String>> command) {
         try {
             long begin = System.nanoTime();
+            Path log = Files.createTempFile("crafty-pocket", ".log");
             Process process = new ProcessBuilder(command.apply(port))
                     .redirectErrorStream(true)
-                    .redirectOutput(
-                            Files.createTempFile("crafty-pocket", ".log").toFile())
+                    .redirectOutput(log.toFile())
                     .start();
             Runtime.getRuntime().addShutdownHook(new Thread(process::destroy));
             waitFor(port, process);
-            return new Application(process, port, Duration.ofNanos(System.nanoTime() - begin));
+            return new Application(process, port, log, Duration.ofNanos(System.nanoTime() - begin));
         } catch (IOException failed) {
             throw new IllegalStateException(failed);
         }
@@ -148,6 +151,11 @@ final class Application implements AutoCloseable {
 
     int port() {
         return port;
+    }
+
+    /** Everything that it printed. */
+    String printed() throws IOException {
+        return Files.readString(log);
     }
 
     long pid() {

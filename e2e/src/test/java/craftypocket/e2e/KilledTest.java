@@ -1,93 +1,199 @@
 package craftypocket.e2e;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Page;
 import java.io.IOException;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.concurrent.atomic.AtomicInteger;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** The program is killed while edits are coming in, and started again on the same data. */
-class KilledTest {
+/**
+ * The program is killed, as by a power cut, in the middle of edits, rehearsals, imports and its first start, and started
+ * again on the same data. {@code ./endurance kills} does it a hundred times.
+ */
+class KilledTest extends InBrowser {
 
-    private static final int EDITS_BEFORE_THE_END = 40;
+    private static final int KILLS = Integer.getInteger("crafty.kills", 10);
+    private static final long SEED = Long.getLong("crafty.kills-seed", 8);
+    private static final int DEMOS = 33;
 
-    private final HttpClient client = HttpClient.newHttpClient();
-    private String token = "";
+    private final Random random = new Random(SEED);
+    private Application own;
+
+    @AfterEach
+    void stop() {
+        if (own != null) {
+            own.close();
+        }
+    }
+
+    @Override
+    protected String url(String path) {
+        return own.url(path);
+    }
 
     @Test
-    void no_acknowledged_edit_is_lost(@TempDir Path data) throws Exception {
-        AtomicInteger acknowledged = new AtomicInteger();
-        String path;
-        try (Application application = Application.start(data)) {
-            token = cookie(send("GET", application.url("/api/routines"), "", ""));
-            HttpResponse<String> made = send("POST", application.url("/api/routines"), "{\"title\": \"Edit 0\"}", "");
-            path = made.headers().firstValue("Location").orElseThrow();
-            String url = application.url(path);
-            Thread editor = new Thread(() -> editOnAndOn(url, made, acknowledged));
-            editor.start();
-            while (acknowledged.get() < EDITS_BEFORE_THE_END) {
-                Thread.sleep(5);
-            }
-            application.kill();
-            editor.join();
-        }
-
-        try (Application again = Application.start(data)) {
-            String body = send("GET", again.url(path), "", "").body();
-            assertThat(lastEdit(body)).isGreaterThanOrEqualTo(acknowledged.get());
-            assertThat(body).contains("\"canUndo\":true");
-        }
-    }
-
-    private void editOnAndOn(String url, HttpResponse<String> made, AtomicInteger acknowledged) {
-        String tag = made.headers().firstValue("ETag").orElseThrow();
-        String routine = made.body().replaceFirst(".*\"routine\":", "").replaceFirst("}$", "");
-        try {
-            for (int edit = 1; ; edit++) {
-                HttpResponse<String> answer = send("PUT", url, routine.replace("Edit 0", "Edit " + edit), tag);
-                if (answer.statusCode() != 200) {
-                    return;
+    void nothing_typed_kept_or_read_is_lost(@TempDir Path data) throws Exception {
+        own = Application.start(data);
+        newRoutine("Killed again and again");
+        addMove("false cut");
+        waitUntilSaved();
+        String id = page.url().replaceFirst(".*/", "");
+        StringBuilder typed = new StringBuilder();
+        List<String> imported = new ArrayList<>();
+        int runs = 0;
+        int firstStarts = 0;
+        for (int kill = 1; kill <= KILLS; kill++) {
+            switch (kill % 4) {
+                case 1, 2 -> typeAndKill(typed, kill, data);
+                case 3 -> {
+                    rehearseAndKill(id, data);
+                    runs++;
                 }
-                tag = answer.headers().firstValue("ETag").orElseThrow();
-                acknowledged.set(edit);
+                default -> {
+                    imported.add(importAndKill(kill, data));
+                    firstStarts += killFirstStart();
+                }
             }
-        } catch (IOException killed) {
-            // The program is gone, which is what the test is about.
         }
-    }
 
-    private static int lastEdit(String body) {
-        Matcher title = Pattern.compile("\"title\":\"Edit (\\d+)\"").matcher(body);
-        assertThat(title.find()).isTrue();
-        return Integer.parseInt(title.group(1));
-    }
-
-    private static String cookie(HttpResponse<String> response) {
-        return response.headers().firstValue("Set-Cookie").orElseThrow().replaceFirst("XSRF-TOKEN=([^;]*).*", "$1");
-    }
-
-    private HttpResponse<String> send(String method, String url, String body, String tag) throws IOException {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(url))
-                .method(method, HttpRequest.BodyPublishers.ofString(body))
-                .header("Content-Type", "application/json")
-                .header("Cookie", "XSRF-TOKEN=" + token)
-                .header("X-XSRF-TOKEN", token);
-        if (!tag.isEmpty()) {
-            request.header("If-Match", tag);
+        page.navigate(url("/bench/" + id));
+        assertThat(page.getByLabel("What it looks like")).hasValue(typed.toString());
+        waitUntilSaved();
+        Http http = new Http(own);
+        assertThat(http.get("/api/routines/" + id).body()).contains("\"summary\":\"" + typed + "\"");
+        assertThat(http.get("/api/routines/" + id + "/rehearsals").body().split("startedAt", -1))
+                .hasSize(runs + 1);
+        String shelf = http.get("/api/routines").body();
+        for (String title : imported) {
+            assertThat(shelf.split("\"title\":\"" + title + "\"", -1)).as(title).hasSize(2);
         }
+        System.out.printf(
+                "FIGURE | kills, seed %d: %d edits' words, %d runs, %d imports, %d first starts | %d kills, nothing lost |%n",
+                SEED, typed.toString().split(" ").length, runs, imported.size(), firstStarts, KILLS + firstStarts);
+    }
+
+    private void killAndStartAgain(Path data) {
+        own.kill();
+        own = Application.start(own.port(), data);
+    }
+
+    private void type(StringBuilder typed, String word) {
+        typed.append(typed.isEmpty() ? "" : " ").append(word);
+        page.getByLabel("What it looks like").fill(typed.toString());
+    }
+
+    /** Words before, at and after the kill; now and then the page is reloaded before anybody is there to save them. */
+    private void typeAndKill(StringBuilder typed, int kill, Path data) {
+        for (int word = 0; word < 4; word++) {
+            type(typed, "k" + kill + "w" + word);
+            page.waitForTimeout(random.nextInt(250));
+        }
+        own.kill();
+        type(typed, "k" + kill + "gone");
+        if (random.nextBoolean()) {
+            page.waitForTimeout(400);
+        }
+        String address = page.url();
+        if (kill % 3 == 0) {
+            page.navigate("about:blank");
+        }
+        own = Application.start(own.port(), data);
+        if (kill % 3 == 0) {
+            page.navigate(address);
+        }
+        type(typed, "k" + kill + "back");
+    }
+
+    /** The run is over and answered just as the program goes. */
+    private void rehearseAndKill(String id, Path data) {
+        Page other = context.newPage();
+        other.navigate(url("/rehearse/" + id));
+        other.getByText("Deck in hand?").waitFor();
+        other.keyboard().press("Space");
+        other.getByText("1 of 1").waitFor();
+        other.keyboard().press("Space");
+        other.getByText("Did it come out?").waitFor();
+        Thread killer = new Thread(() -> {
+            pause(random.nextInt(40));
+            own.kill();
+        });
+        killer.start();
+        other.getByText("Yes, as below").click();
+        join(killer);
+        own = Application.start(own.port(), data);
+        other.waitForTimeout(200);
+        other.reload();
+        assertThat(other.getByText("Runs so far")).isVisible();
+        other.close();
+    }
+
+    /** A file that is read while the program goes is there as a whole or not at all, and once when it is read again. */
+    private String importAndKill(int kill, Path data) throws IOException {
+        String title = "Import " + kill;
+        String file = demo().replaceFirst("\"title\": \"[^\"]*\"", "\"title\": \"" + title + "\"");
+        String edit = UUID.randomUUID().toString();
+        Http before = new Http(own);
+        Thread reader = new Thread(() -> {
+            try {
+                before.send("POST", "/api/routines/from-file", file, "Edit-Id", edit);
+            } catch (IOException killed) {
+                // That is what it is about.
+            }
+        });
+        reader.start();
+        pause(random.nextInt(60));
+        killAndStartAgain(data);
+        join(reader);
+        HttpResponse<String> again = new Http(own).send("POST", "/api/routines/from-file", file, "Edit-Id", edit);
+        assertThat(again.statusCode()).isEqualTo(201);
+        assertThat(again.body()).contains(edit);
+        return title;
+    }
+
+    /** Killed before it ever answered, it starts the next time as if it were the first: with all demo routines. */
+    private int killFirstStart() throws IOException {
+        Path fresh = Files.createTempDirectory("crafty-first");
+        Process first = new ProcessBuilder(Application.command(Application.freePort(), fresh))
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                .start();
+        pause(500 + random.nextInt(3500));
+        first.destroyForcibly().onExit().join();
+        try (Application second = Application.start(fresh)) {
+            String shelf = new Http(second).get("/api/routines").body();
+            assertThat(shelf.split("\"title\"", -1)).hasSize(DEMOS + 1);
+        }
+        return 1;
+    }
+
+    private static String demo() throws IOException {
+        return Files.readString(Path.of("../app/src/main/resources/demo/01-deal-past.json"), StandardCharsets.UTF_8);
+    }
+
+    private static void pause(int millis) {
         try {
-            return client.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            Thread.sleep(millis);
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
-            throw new IOException(stopped);
+        }
+    }
+
+    private static void join(Thread thread) {
+        try {
+            thread.join();
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
         }
     }
 }

@@ -152,6 +152,8 @@ public class Computations {
     private final Set<Work> running = ConcurrentHashMap.newKeySet();
     /** The newest first; guarded by itself. */
     private final Deque<Work> waiting = new ArrayDeque<>();
+    /** Whether the program ends; guarded by what waits. */
+    private boolean closed;
 
     Computations() {
         clock.scheduleAtFixedRate(this::beat, BEAT.toMillis(), BEAT.toMillis(), TimeUnit.MILLISECONDS);
@@ -173,7 +175,7 @@ public class Computations {
         String name = asked == null ? UUID.randomUUID().toString() : asked;
         Work work = new Work(name, does);
         synchronized (waiting) {
-            if (waiting.size() >= MOST_WAITING) {
+            if (closed || waiting.size() >= MOST_WAITING) {
                 throw new Refusal(
                         HttpStatus.SERVICE_UNAVAILABLE,
                         "Busy",
@@ -264,12 +266,12 @@ public class Computations {
     @EventListener(ContextClosedEvent.class)
     void closing() {
         synchronized (waiting) {
+            closed = true;
             for (Iterator<Work> each = waiting.iterator(); each.hasNext(); each.remove()) {
-                each.next().answer.completeWithError(new IllegalStateException("the program ends"));
+                each.next().answer.complete();
             }
         }
         running.forEach(work -> work.stopped = true);
         clock.shutdownNow();
-        pool.shutdown();
     }
 }

@@ -1,0 +1,251 @@
+package craftypocket.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.junit.jupiter.api.Assumptions.assumeTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** What is printed and shown when the data folder is not well. Mounting file systems takes a root user, as in CI. */
+class FolderTest extends InBrowser {
+
+    private Application own;
+    private Path mounted;
+
+    @AfterEach
+    void stop() throws Exception {
+        if (own != null) {
+            own.close();
+        }
+        if (mounted != null) {
+            run("umount", "-l", mounted.toString());
+        }
+    }
+
+    @Override
+    protected String url(String path) {
+        return own.url(path);
+    }
+
+    private static int run(String... command) throws Exception {
+        return new ProcessBuilder(command).inheritIO().start().waitFor();
+    }
+
+    private void mount(String... options) throws Exception {
+        mounted = Files.createTempDirectory("crafty-disk");
+        String[] command = Stream.concat(
+                        Stream.concat(Stream.of("mount"), Stream.of(options)), Stream.of(mounted.toString()))
+                .toArray(String[]::new);
+        assumeTrue(run(command) == 0, "file systems cannot be mounted here");
+    }
+
+    /** What is printed by a program that does not start; its exit code is checked. */
+    private static String refused(Path data) throws Exception {
+        return refused(data, Application.freePort());
+    }
+
+    private static String refused(Path data, int port) throws Exception {
+        Process process = new ProcessBuilder(Application.command(port, data))
+                .redirectErrorStream(true)
+                .start();
+        String printed = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
+        assertThat(process.exitValue()).as(printed).isEqualTo(1);
+        return printed;
+    }
+
+    @Test
+    void a_folder_that_cannot_be_used_is_told_in_one_sentence_and_left_as_it_is(@TempDir Path place) throws Exception {
+        Path file = Files.writeString(place.resolve("notes"), "mine");
+        assertThat(refused(file))
+                .isEqualTo(file
+                        + " is a file, not a folder. Move it away, or choose another folder: ./start --data FOLDER\n");
+
+        Path damaged = Files.createDirectory(place.resolve("damaged"));
+        Path database = Files.writeString(damaged.resolve("crafty-pocket.mv.db"), "no database at all");
+        assertThat(refused(damaged))
+                .isEqualTo("The file " + database
+                        + " is damaged and cannot be read. There is no automatic copy of it. Put a"
+                        + " copy of your own in its place, or start afresh on another folder: ./start --data FOLDER\n");
+        assertThat(database).hasContent("no database at all");
+    }
+
+    @Test
+    void a_second_instance_and_a_taken_port_are_told(@TempDir Path data) throws Exception {
+        own = Application.start(data);
+
+        assertThat(refused(data))
+                .isEqualTo("Crafty Pocket is already running on the folder " + data + ", at http://127.0.0.1:"
+                        + own.port() + ". Use that one, or start on another folder: ./start --data FOLDER\n");
+        assertThat(refused(data.resolve("other"), own.port()))
+                .isEqualTo("Port " + own.port()
+                        + " is taken by another program, or by another Crafty Pocket. Choose another:"
+                        + " ./start --port " + (own.port() + 1) + "\n");
+    }
+
+    @Test
+    void the_copy_of_the_day_is_made_by_itself_and_can_be_gone_back_to(@TempDir Path data) throws Exception {
+        own = Application.start(data);
+        Path copies = data.resolve("copies");
+        for (int tries = 0; tries < 100 && !hasCopy(copies); tries++) {
+            Thread.sleep(100);
+        }
+        String day;
+        try (Stream<Path> files = Files.list(copies)) {
+            day = files.findFirst().orElseThrow().getFileName().toString().replaceAll("crafty-pocket-|\\.zip", "");
+        }
+        new Http(own).send("POST", "/api/routines", "{\"title\": \"Made after the copy\"}");
+        own.close();
+        Files.writeString(data.resolve("crafty-pocket.mv.db"), "damaged");
+        assertThat(refused(data)).contains("./start --restore " + day);
+
+        own = Application.start(data, "--crafty.restore=" + day);
+
+        String shelf = new Http(own).get("/api/routines").body();
+        assertThat(shelf).contains("The purser's wager").doesNotContain("Made after the copy");
+    }
+
+    private static boolean hasCopy(Path copies) throws IOException {
+        if (!Files.isDirectory(copies)) {
+            return false;
+        }
+        try (Stream<Path> files = Files.list(copies)) {
+            return files.anyMatch(file -> file.getFileName().toString().matches("crafty-pocket-.*\\.zip"));
+        }
+    }
+
+    /** Fills the disk to its last byte. */
+    private Path fill() throws IOException {
+        Path filler = mounted.resolve("filler");
+        try (OutputStream out = Files.newOutputStream(filler)) {
+            byte[] block = new byte[65_536];
+            while (true) {
+                out.write(block);
+            }
+        } catch (IOException full) {
+            return filler;
+        }
+    }
+
+    @Test
+    void on_a_full_disk_everything_can_be_read_and_what_is_changed_waits_until_there_is_room() throws Exception {
+        mount("-t", "tmpfs", "-o", "size=20m", "none");
+        own = Application.start(mounted);
+        newRoutine("On a full disk");
+        waitUntilSaved();
+        Path filler = fill();
+
+        page.getByLabel("What it looks like").fill("Typed on a full disk.");
+        assertThat(page.getByTestId("save-state")).hasText("not saved yet");
+        assertThat(page.getByText("The disk is full: nothing can be saved.").first())
+                .isVisible();
+        Http http = new Http(own);
+        assertThat(http.send("POST", "/api/routines", "{\"title\": \"No room\"}")
+                        .statusCode())
+                .isEqualTo(507);
+        String id = page.url().replaceFirst(".*/", "");
+        assertThat(http.get("/api/routines/" + id + "/file").statusCode()).isEqualTo(200);
+        assertThat(http.get("/api/routines").statusCode()).isEqualTo(200);
+
+        Files.delete(filler);
+        waitUntilSaved();
+        page.reload();
+        assertThat(page.getByLabel("What it looks like")).hasValue("Typed on a full disk.");
+        assertThat(page.getByText("The disk is full")).hasCount(0);
+    }
+
+    @Test
+    void when_the_last_bytes_are_gone_in_the_middle_of_an_edit_it_comes_back_by_itself() throws Exception {
+        mount("-t", "tmpfs", "-o", "size=20m", "none");
+        own = Application.start(mounted, "--crafty.reserve=0");
+        Http http = new Http(own);
+        Path filler = fill();
+        boolean refused = false;
+        for (int edit = 0; edit < 20; edit++) {
+            int status = http.send("POST", "/api/routines", "{\"title\": \"Edit " + edit + "\"}")
+                    .statusCode();
+            assertThat(status).isIn(201, 503, 507);
+            refused |= status != 201;
+        }
+        assertThat(refused).isTrue();
+        assertThat(http.get("/api/routines").statusCode()).isEqualTo(200);
+
+        Files.delete(filler);
+        int status = 0;
+        for (int tries = 0; tries < 10 && status != 201; tries++) {
+            status = http.send("POST", "/api/routines", "{\"title\": \"There is room\"}")
+                    .statusCode();
+        }
+        assertThat(status).isEqualTo(201);
+    }
+
+    @Test
+    void a_read_only_folder_can_be_read_and_says_so_at_the_start_and_on_screen() throws Exception {
+        mount("-t", "tmpfs", "-o", "size=20m", "none");
+        Application.start(mounted).close();
+        assertThat(run("mount", "-o", "remount,ro", mounted.toString())).isZero();
+
+        own = Application.start(mounted);
+
+        page.navigate(url("/"));
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("The folder of your routines is read-only");
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions()
+                                .setName("The purser's wager")
+                                .setExact(true))
+                .click();
+        steps().first().waitFor();
+        page.getByLabel("Title of the routine").fill("Not to be saved");
+        page.getByLabel("Title of the routine").blur();
+        assertThat(page.getByTestId("save-state")).hasText("not saved yet");
+        assertThat(page.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText("Not saved yet.")))
+                .isVisible();
+        assertThat(new Http(own)
+                        .send("POST", "/api/routines", "{\"title\": \"x\"}")
+                        .statusCode())
+                .isEqualTo(403);
+        assertThat(own.printed())
+                .contains("Crafty Pocket is at http://127.0.0.1:" + own.port(), "read-only: nothing will be saved");
+    }
+
+    @Test
+    void a_read_only_folder_with_nothing_in_it_is_told() throws Exception {
+        mount("-t", "tmpfs", "-o", "size=1m,ro", "none");
+
+        assertThat(refused(mounted))
+                .isEqualTo("The folder " + mounted
+                        + " is read-only and there is nothing in it yet. Allow writing there, or"
+                        + " choose another folder: ./start --data FOLDER\n");
+        assertThat(List.of(mounted.toFile().list())).isEmpty();
+    }
+
+    @Test
+    void shutting_down_takes_little_whatever_runs(@TempDir Path data) throws Exception {
+        own = Application.start(data);
+        Http http = new Http(own);
+        for (int i = 0; i < 20; i++) {
+            http.later("POST", "/api/survey", Heavy.survey(i));
+        }
+        Thread.sleep(500);
+        long began = System.nanoTime();
+        own.close();
+        long millis = (System.nanoTime() - began) / 1_000_000;
+        own = null;
+        System.out.printf("FIGURE | shutting down while 20 surveys run | %d ms | 3000 ms at most%n", millis);
+        assertThat(millis).isLessThan(10_000);
+    }
+}

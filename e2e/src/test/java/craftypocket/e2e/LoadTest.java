@@ -1,0 +1,164 @@
+package craftypocket.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** What a hard day does to the program; {@code ./endurance load} runs it and prints the figures. */
+@Tag("endurance")
+class LoadTest {
+
+    private static final int HEAVY = 200;
+    private static final int ASKED = 100;
+    private static final int EDITS = 2000;
+
+    private static void print(String figure, String value, String target) {
+        System.out.printf("FIGURE | %s | %s | %s%n", figure, value, target);
+    }
+
+    @Test
+    void two_hundred_heavy_requests_at_once_starve_nobody(@TempDir Path data) throws Exception {
+        try (Application application = Application.startByScript(data)) {
+            Http http = new Http(application);
+            String id = UUID.randomUUID().toString();
+            String made = http.send("POST", "/api/routines", "{\"title\": \"Meanwhile\"}", "Edit-Id", id)
+                    .body();
+            String routine = made.replaceFirst(".*\"routine\":", "").replaceFirst("}$", "");
+            for (int warm = 0; warm < 30; warm++) {
+                http.get("/api/routines");
+                edit(http, id, routine, warm);
+            }
+            List<Long> quietList = new ArrayList<>();
+            List<Long> quietEdit = new ArrayList<>();
+            measure(http, id, routine, 30, quietList, quietEdit);
+            List<CompletableFuture<?>> heavy = new ArrayList<>();
+            for (int i = 0; i < HEAVY; i++) {
+                heavy.add(http.later("POST", "/api/survey", Heavy.survey(i)));
+            }
+            waitFor(http, HEAVY);
+            List<Long> list = new ArrayList<>();
+            List<Long> edits = new ArrayList<>();
+            measure(http, id, routine, 30 + ASKED, list, edits);
+            print("the list, 95th percentile of " + ASKED + ", nothing else asked", at95(quietList) + " ms", "");
+            print("an edit, 95th percentile of " + ASKED + ", nothing else asked", at95(quietEdit) + " ms", "");
+            print(
+                    "the list meanwhile, with " + HEAVY + " surveys asked for at once: 95th percentile",
+                    at95(list) + " ms",
+                    "200 ms");
+            print("an edit meanwhile: 95th percentile", at95(edits) + " ms", "200 ms");
+            print("memory meanwhile, of the process", memory(application.pid()) / 1000 + " MB", "heap limit 768 MB");
+            long began = System.nanoTime();
+            heavy.forEach(asked -> asked.cancel(true));
+            while (running(http) > 0) {
+                Thread.sleep(5);
+            }
+            print(
+                    "all of them ended after the clients had left",
+                    (System.nanoTime() - began) / 1_000_000 + " ms",
+                    "1000 ms");
+            CompletableFuture<?> one = http.later("POST", "/api/survey", Heavy.survey(0));
+            waitFor(http, 1);
+            Thread.sleep(1000);
+            began = System.nanoTime();
+            http.send("DELETE", "/api/computations/heavy-0", "");
+            one.join();
+            print(
+                    "a survey's answer after it was told to stop",
+                    (System.nanoTime() - began) / 1_000_000 + " ms",
+                    "200 ms");
+        }
+    }
+
+    private static int running(Http http) throws IOException {
+        return Integer.parseInt(http.get("/api/computations").body().replaceAll("\\D", ""));
+    }
+
+    private static void waitFor(Http http, int count) throws Exception {
+        for (int tries = 0; tries < 2000 && running(http) < count; tries++) {
+            Thread.sleep(5);
+        }
+    }
+
+    private static void measure(Http http, String id, String routine, int version, List<Long> list, List<Long> edits)
+            throws IOException {
+        for (int i = 0; i < ASKED; i++) {
+            long began = System.nanoTime();
+            http.get("/api/routines");
+            long listed = System.nanoTime();
+            edit(http, id, routine, version + i);
+            list.add(listed - began);
+            edits.add(System.nanoTime() - listed);
+        }
+    }
+
+    private static void edit(Http http, String id, String routine, int version) throws IOException {
+        String body = routine.replace("\"summary\":\"\"", "\"summary\":\"" + UUID.randomUUID() + "\"");
+        int status = http.send("PUT", "/api/routines/" + id, body, "If-Match", "\"" + version + "\"")
+                .statusCode();
+        assertThat(status).isEqualTo(200);
+    }
+
+    private static long at95(List<Long> nanos) {
+        return nanos.stream()
+                        .sorted()
+                        .skip(nanos.size() * 95L / 100)
+                        .findFirst()
+                        .orElseThrow()
+                / 1_000_000;
+    }
+
+    /** The resident memory of a process, in kilobytes. */
+    private static long memory(long pid) throws IOException {
+        return Files.readAllLines(Path.of("/proc/" + pid + "/status")).stream()
+                .filter(line -> line.startsWith("VmRSS"))
+                .mapToLong(line -> Long.parseLong(line.replaceAll("\\D", "")))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void the_file_stays_small_over_very_many_edits_copies_and_runs(@TempDir Path data) throws Exception {
+        Path file = data.resolve("crafty-pocket.mv.db");
+        try (Application application = Application.startByScript(data)) {
+            Http http = new Http(application);
+            String demo = Files.readString(Path.of("../app/src/main/resources/demo/01-deal-past.json"));
+            String id = UUID.randomUUID().toString();
+            String made = http.send("POST", "/api/routines/from-file", demo, "Edit-Id", id)
+                    .body();
+            String routine = made.replaceFirst(".*\"routine\":", "").replaceFirst("}$", "");
+            for (int i = 0; i < EDITS; i++) {
+                String body =
+                        routine.replaceFirst("\"summary\":\"[^\"]*\"", "\"summary\":\"" + UUID.randomUUID() + "\"");
+                http.send("PUT", "/api/routines/" + id, body, "If-Match", "\"" + i + "\"");
+            }
+            print(EDITS + " edits of " + routine.length() + " bytes, just made", size(file), "");
+            for (int i = 0; i < 200; i++) {
+                http.send("POST", "/api/routines/" + id + "/copy", "");
+            }
+            for (int i = 0; i < EDITS; i++) {
+                http.send(
+                        "POST",
+                        "/api/routines/" + id + "/rehearsals",
+                        "{\"startedAt\": \"2026-05-04T20:15:00Z\", \"totalMillis\": %d, \"cameOut\": true, \"steps\": [%s{\"stepId\": \"x\", \"millis\": %d, \"slips\": 0}]}"
+                                .formatted(i, "{\"stepId\": \"pick\", \"millis\": 1200, \"slips\": 1},".repeat(20), i));
+            }
+            print("and 200 copies and " + EDITS + " runs, just made", size(file), "");
+            Thread.sleep(40_000);
+            print("the same, idle for half a minute", size(file), "10 MB");
+        }
+        print("the same, at the end", size(file), "10 MB");
+    }
+
+    private static String size(Path file) {
+        return file.toFile().length() / 100_000 / 10.0 + " MB";
+    }
+}
