@@ -8,6 +8,13 @@ import ClaimEditor from './ClaimEditor.vue'
 import { addClaim, changeClaim, newClaimSpec, removeClaim } from './edits'
 import { useBench } from './store'
 
+/** A verdict is told by its sign as well as by its colour. */
+const TONES = {
+  holds: { sign: '●', colour: 'text-holds' },
+  broken: { sign: '▲', colour: 'text-broken' },
+  quiet: { sign: '○', colour: 'text-soft' },
+}
+
 const bench = useBench()
 const catalogue = useCatalogue()
 const editing = ref('')
@@ -53,16 +60,12 @@ const edited = computed(() => bench.routine?.claims.findIndex((c) => c.id === ed
           {{ finding.sentence }}
           <span class="text-sm text-soft">· {{ stepName(finding.moment) }}</span>
         </p>
-        <p
-          class="text-sm font-semibold"
-          :class="said(finding).tone === 'holds' ? 'text-holds' : 'text-broken'"
-          data-testid="verdict"
-        >
-          {{ said(finding).tone === 'holds' ? '●' : '▲' }} {{ said(finding).text }}
+        <p class="text-sm font-semibold" :class="TONES[said(finding).tone].colour" data-testid="verdict">
+          {{ TONES[said(finding).tone].sign }} {{ said(finding).text }}
         </p>
         <p v-if="finding.because" class="text-sm">
           {{ finding.because }}
-          <button class="link" @click="bench.showFailing(finding)">show me</button>
+          <button v-if="finding.failing" class="link" @click="bench.showFailing(finding)">show me</button>
         </p>
         <details v-if="finding.charts.length > 0" class="mt-1 text-sm">
           <summary class="text-brass">By what was chosen</summary>

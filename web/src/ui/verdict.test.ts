@@ -56,6 +56,21 @@ describe('verdicts', () => {
     )
   })
 
+  it('of a survey that was stopped say so, and never that all is well', () => {
+    const sample = { ...survey(12_000, false, 12_000), stopped: true, seed: 1 }
+    expect(summary(sample).text).toBe('holds · a sample of 12,000 ways, stopped')
+    expect(verdict(sample.findings[0]!, sample).text).toBe('never failed · a sample of 12,000 ways, stopped')
+
+    const begun = { ...survey(900, false, 900), stopped: true }
+    expect(summary(begun)).toEqual({ text: 'nothing failed in the first 900 ways', tone: 'quiet' })
+    expect(verdict(begun.findings[0]!, begun)).toEqual({
+      text: 'held in the first 900 ways, stopped',
+      tone: 'quiet',
+    })
+    const failing = { ...survey(900, false, 899), stopped: true }
+    expect(summary(failing)).toEqual({ text: 'can fail · stopped after the first 900 ways', tone: 'broken' })
+  })
+
   it('are quiet before there is anything to say', () => {
     expect(summary(undefined).tone).toBe('quiet')
     expect(summary(survey(1, true)).text).toBe('nothing to check yet')

@@ -14,7 +14,15 @@ export function count(number: number): string {
 /** How many ways were looked at, in words. */
 export function ways(survey: Survey): string {
   const number = `${count(survey.worlds)} ${survey.worlds === 1 ? 'way' : 'ways'}`
-  return survey.exhaustive ? `${number} checked` : `a sample of ${number}`
+  if (survey.exhaustive) {
+    return `${number} checked`
+  }
+  return survey.stopped ? `a sample of ${number}, stopped` : `a sample of ${number}`
+}
+
+/** Whether the ways were looked at in order and not to the end: those that were say nothing of the others. */
+function brokenOff(survey: Survey): boolean {
+  return survey.stopped && survey.seed === 0
 }
 
 /** The verdict on a whole routine. */
@@ -24,6 +32,13 @@ export function summary(survey: Survey | undefined): Said {
   }
   if (survey.findings.length === 0) {
     return { text: 'nothing to check yet', tone: 'quiet' }
+  }
+  if (brokenOff(survey)) {
+    const found = survey.allHold ? 'nothing failed in' : 'can fail · stopped after'
+    return {
+      text: `${found} the first ${count(survey.worlds)} ways`,
+      tone: survey.allHold ? 'quiet' : 'broken',
+    }
   }
   if (survey.allHold) {
     return { text: `holds · ${ways(survey)}`, tone: 'holds' }
@@ -42,8 +57,15 @@ export function percent(share: number): string {
 
 /** The verdict on one condition. */
 export function verdict(finding: Finding, survey: Survey): Said {
+  if (brokenOff(survey)) {
+    const first = `the first ${count(survey.worlds)} ways, stopped`
+    return finding.verdict === 'always'
+      ? { text: `held in ${first}`, tone: 'quiet' }
+      : { text: `failed in some of ${first}`, tone: 'broken' }
+  }
   if (finding.verdict === 'always') {
-    return { text: `always · ${ways(survey)}`, tone: 'holds' }
+    const always = survey.exhaustive ? 'always' : 'never failed'
+    return { text: `${always} · ${ways(survey)}`, tone: 'holds' }
   }
   if (finding.verdict === 'never') {
     return { text: `never · ${ways(survey)}`, tone: 'broken' }

@@ -86,15 +86,8 @@ class HeavyWorkTest {
     @Test
     void a_survey_ends_by_itself_when_whoever_asked_hangs_up() throws Exception {
         waitUntil(0);
-        byte[] body = asked(heaviest("1-2"), "hung-up").getBytes(StandardCharsets.UTF_8);
-        try (Socket socket = new Socket("127.0.0.1", RunningApplication.base().getPort())) {
-            String[] own = RunningApplication.ownHeaders();
-            socket.getOutputStream()
-                    .write(("POST /api/survey HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\n"
-                                    + own[0] + ": " + own[1] + "\r\n" + own[2] + ": " + own[3] + "\r\nContent-Length: "
-                                    + body.length + "\r\n\r\n")
-                            .getBytes(StandardCharsets.US_ASCII));
-            socket.getOutputStream().write(body);
+        try (Socket socket = surveyAsked(asked(heaviest("1-2"), "hung-up"))) {
+            assertThat(socket.isConnected()).isTrue();
             waitUntil(1);
         }
 
@@ -141,17 +134,20 @@ class HeavyWorkTest {
     }
 
     private static Socket ask(int number) throws IOException {
-        Socket socket = new Socket("127.0.0.1", RunningApplication.base().getPort());
         String cut = "{\"id\": \"s\", \"move\": \"spectator-riffle\", \"settings\": {\"times\": \"1-9\"}},"
                 + "{\"id\": \"t\", \"move\": \"spectator-overhand\", \"settings\": {\"times\": \"1-99\"}}";
-        byte[] body = asked(RunningApplication.routine("52", "", cut, ""), "many-" + number)
-                .getBytes(StandardCharsets.UTF_8);
+        return surveyAsked(asked(RunningApplication.routine("52", "", cut, ""), "many-" + number));
+    }
+
+    /** A connection on which a survey was asked for, and whose answer nobody has read yet. */
+    private static Socket surveyAsked(String question) throws IOException {
+        byte[] body = question.getBytes(StandardCharsets.UTF_8);
         String[] own = RunningApplication.ownHeaders();
-        socket.getOutputStream()
-                .write(("POST /api/survey HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\n" + own[0]
-                                + ": " + own[1] + "\r\n" + own[2] + ": " + own[3] + "\r\nContent-Length: " + body.length
-                                + "\r\n\r\n")
-                        .getBytes(StandardCharsets.US_ASCII));
+        String head =
+                "POST /api/survey HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\n%s: %s\r\n%s: %s\r\nContent-Length: %d\r\n\r\n"
+                        .formatted(own[0], own[1], own[2], own[3], body.length);
+        Socket socket = new Socket("127.0.0.1", RunningApplication.base().getPort());
+        socket.getOutputStream().write(head.getBytes(StandardCharsets.US_ASCII));
         socket.getOutputStream().write(body);
         return socket;
     }

@@ -48,6 +48,7 @@ class KilledTest extends InBrowser {
         newRoutine("Killed again and again");
         addMove("false cut");
         waitUntilSaved();
+        select("set-up");
         String id = page.url().replaceFirst(".*/", "");
         StringBuilder typed = new StringBuilder();
         List<String> imported = new ArrayList<>();

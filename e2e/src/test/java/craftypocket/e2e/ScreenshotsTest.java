@@ -1,6 +1,8 @@
 package craftypocket.e2e;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Tag;
@@ -124,5 +126,49 @@ class ScreenshotsTest extends InBrowser {
         page.getByText("Find the slip").click();
         page.getByTestId("explanation").first().waitFor();
         picture("slip-found");
+
+        visit("/");
+        for (String title : new String[] {"Four lamps", "Third time at sea"}) {
+            page.getByLabel("More for " + title, new Page.GetByLabelOptions().setExact(true))
+                    .click();
+            page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Delete"))
+                    .click();
+            page.getByText("Routine deleted.").waitFor();
+            page.getByLabel("Dismiss").click();
+        }
+        button("Bin").click();
+        page.getByText("Put back").first().waitFor();
+        picture("bin");
+    }
+
+    /** The server's answers on a full disk, without filling one. */
+    @Test
+    void disk_full() throws IOException {
+        String full =
+                "The disk is full: nothing can be saved. Make some room on it; what you change meanwhile is kept in"
+                        + " this browser and saved as soon as there is room.";
+        page.route(
+                "**/api/folder",
+                route -> route.fulfill(new Route.FulfillOptions()
+                        .setContentType("application/json")
+                        .setBody("{\"state\": \"full\", \"sentence\": \"" + full + "\"}")));
+        page.route("**/api/routines/*", route -> {
+            if (route.request().method().equals("PUT")) {
+                route.fulfill(new Route.FulfillOptions()
+                        .setStatus(507)
+                        .setContentType("application/problem+json")
+                        .setBody("{\"title\": \"The disk is full\", \"detail\": \"" + full + "\", \"status\": 507}"));
+            } else {
+                route.resume();
+            }
+        });
+        openDemo("The purser's wager");
+        page.getByText("ways checked").first().waitFor();
+        select("return");
+        page.getByLabel("Your words and cues")
+                .first()
+                .fill("Square the deck slowly: nobody is in a hurry on this ferry.");
+        page.getByText("Not saved yet.").waitFor();
+        picture("disk-full");
     }
 }

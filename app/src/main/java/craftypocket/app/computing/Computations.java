@@ -1,5 +1,6 @@
 package craftypocket.app.computing;
 
+import craftypocket.app.http.Gate;
 import craftypocket.app.http.Refusal;
 import craftypocket.core.solve.Effort;
 import java.io.IOException;
@@ -15,6 +16,8 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.Lock;
+import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Function;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
@@ -68,7 +71,10 @@ public class Computations {
         private volatile double share;
         /** When it began to run, in nanoseconds; 0 while it waits. */
         private volatile long since;
-        /** A blank and the answer are not written at the same time. */
+        /** A blank and the answer are not written at the same time; somebody who reads slowly holds up nobody else. */
+        private final Lock writing = new ReentrantLock();
+
+        /** Guarded by the lock. */
         private boolean answered;
 
         <T> Work(String name, Function<Effort, T> does) {
@@ -107,22 +113,27 @@ public class Computations {
             }
             try {
                 T found = does.apply(this);
-                synchronized (this) {
-                    answered = true;
-                    if (!gone) {
-                        answer.send(found, MediaType.APPLICATION_JSON);
-                        answer.complete();
-                    }
+                write(() -> {
+                    answer.send(found, MediaType.APPLICATION_JSON);
+                    answer.complete();
+                });
+            } catch (RuntimeException | Error failed) {
+                write(() -> answer.completeWithError(failed));
+            }
+        }
+
+        /** Writes the end of the answer, unless they have left. */
+        private void write(Writing end) {
+            writing.lock();
+            try {
+                answered = true;
+                if (!gone) {
+                    end.write();
                 }
-            } catch (IOException left) {
+            } catch (IOException broken) {
                 left();
-            } catch (RuntimeException failed) {
-                synchronized (this) {
-                    answered = true;
-                    if (!gone) {
-                        answer.completeWithError(failed);
-                    }
-                }
+            } finally {
+                writing.unlock();
             }
         }
 
@@ -133,16 +144,24 @@ public class Computations {
                 hurried = spent > PATIENCE.toNanos();
                 stopped |= spent > BUDGET.toNanos();
             }
-            synchronized (this) {
-                if (!answered && !gone) {
-                    try {
+            if (writing.tryLock()) {
+                try {
+                    if (!answered && !gone) {
                         answer.send(" ", MediaType.TEXT_PLAIN);
-                    } catch (IOException | IllegalStateException broken) {
-                        left();
                     }
+                } catch (IOException | RuntimeException broken) {
+                    left();
+                } finally {
+                    writing.unlock();
                 }
             }
         }
+    }
+
+    /** What writes to whoever asked. */
+    @FunctionalInterface
+    private interface Writing {
+        void write() throws IOException;
     }
 
     private final ForkJoinPool pool = new ForkJoinPool(CORES);
@@ -181,20 +200,26 @@ public class Computations {
                         "Busy",
                         "Too much is being worked out at the moment. Wait a little and ask again.");
             }
-            waiting.addFirst(work);
         }
-        Work earlier = named.put(name, work);
+        Gate.afterwards(() -> take(work));
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(work.answer);
+    }
+
+    private void take(Work work) {
+        Work earlier = named.put(work.name, work);
         if (earlier != null) {
             end(earlier);
         }
+        synchronized (waiting) {
+            waiting.addFirst(work);
+        }
         next();
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(work.answer);
     }
 
     /** Starts what waits while there is a core for it. */
     private void next() {
         synchronized (waiting) {
-            while (running.size() < CORES && !waiting.isEmpty()) {
+            while (!closed && running.size() < CORES && !waiting.isEmpty()) {
                 Work work = waiting.removeFirst();
                 running.add(work);
                 work.since = System.nanoTime();

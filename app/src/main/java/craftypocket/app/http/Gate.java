@@ -16,6 +16,8 @@ import org.springframework.http.InvalidMediaTypeException;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.stereotype.Component;
+import org.springframework.web.context.request.RequestAttributes;
+import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
@@ -24,12 +26,22 @@ import org.springframework.web.filter.OncePerRequestFilter;
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
-class Gate extends OncePerRequestFilter {
+public class Gate extends OncePerRequestFilter {
 
     /** What browsers say of requests that this page makes, and of addresses that somebody types. */
     private static final Set<String> OWN_SITES = Set.of("same-origin", "none");
 
+    private static final String AFTERWARDS = Gate.class.getName() + ".afterwards";
+
     private final ProblemWriter problems;
+
+    /**
+     * Has something done once the thread of the request under way has left everything behind. Until then it may still write
+     * headers of the answer, which nobody else may write to meanwhile.
+     */
+    public static void afterwards(Runnable does) {
+        RequestContextHolder.currentRequestAttributes().setAttribute(AFTERWARDS, does, RequestAttributes.SCOPE_REQUEST);
+    }
 
     Gate(ProblemWriter problems) {
         this.problems = problems;
@@ -41,6 +53,9 @@ class Gate extends OncePerRequestFilter {
         ProblemDetail problem = problem(request);
         if (problem == null) {
             chain.doFilter(request, response);
+            if (request.getAttribute(AFTERWARDS) instanceof Runnable afterwards) {
+                afterwards.run();
+            }
         } else {
             problems.write(problem, response);
         }

@@ -6,8 +6,6 @@ import java.io.InputStream;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.UUID;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.io.Resource;
@@ -23,7 +21,6 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class DemoData implements SmartInitializingSingleton {
 
-    private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
     private static final String STARTED = "started-before";
 
     private final RoutineService routines;
@@ -70,7 +67,6 @@ class DemoData implements SmartInitializingSingleton {
                 Arrays.stream(demos)
                         .sorted(Comparator.comparing(Resource::getFilename))
                         .forEach(this::add);
-                LOG.info("{} demo routines are on the shelf", demos.length);
             }
         });
     }
