@@ -1,8 +1,11 @@
 <script setup lang="ts">
+import { useFolder } from '@/saving'
 import { computed } from 'vue'
 import { useBench } from './store'
 
 const bench = useBench()
+/** Told above every view. */
+const folder = useFolder()
 
 defineEmits<{
   /** What is on the screen is to become a routine of its own. */
@@ -36,12 +39,14 @@ const said = computed(() => {
         drop: 'Drop the draft',
       }
     case 'failed':
-      return {
-        title: 'Not saved yet.',
-        text: `${bench.failure} What you change is kept in this browser and saved by itself as soon as it can be.`,
-        keep: false,
-        drop: '',
-      }
+      return folder.value
+        ? undefined
+        : {
+            title: 'Not saved yet.',
+            text: `${bench.failure} What you change is kept in this browser and saved by itself as soon as it can be.`,
+            keep: false,
+            drop: '',
+          }
     default:
       return bench.failure ? { title: '', text: bench.failure, keep: false, drop: '' } : undefined
   }

@@ -1,19 +1,9 @@
 <script setup lang="ts">
-import { answered, api } from '@/api/client'
-import { useOutbox } from '@/saving'
-import { useQuery } from '@tanstack/vue-query'
-import { computed, watch } from 'vue'
-
-/** While nothing can be saved, it is asked so often whether that is over. */
-const ASK_AGAIN_MS = 5000
+import { useFolder, useOutbox } from '@/saving'
+import { watch } from 'vue'
 
 const outbox = useOutbox()
-const folder = useQuery({
-  queryKey: ['folder'],
-  queryFn: () => answered(api.GET('/api/folder')),
-  refetchInterval: (query) => (query.state.data?.state === 'well' ? false : ASK_AGAIN_MS),
-})
-const sentence = computed(() => folder.data.value?.sentence ?? '')
+const sentence = useFolder()
 watch(sentence, (now) => now === '' && outbox.tryNow())
 </script>
 

@@ -136,7 +136,10 @@ class ScreenshotsTest extends InBrowser {
             page.getByText("Routine deleted.").waitFor();
             page.getByLabel("Dismiss").click();
         }
-        button("Bin").click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Bin").setExact(true))
+                .click();
         page.getByText("Put back").first().waitFor();
         picture("bin");
     }
@@ -168,7 +171,7 @@ class ScreenshotsTest extends InBrowser {
         page.getByLabel("Your words and cues")
                 .first()
                 .fill("Square the deck slowly: nobody is in a hurry on this ferry.");
-        page.getByText("Not saved yet.").waitFor();
+        page.getByText("not saved yet").first().waitFor();
         picture("disk-full");
     }
 }
