@@ -67,7 +67,7 @@ function day(instant: string): string {
             <span class="min-w-0 grow">
               <strong class="block">{{ entry.title }}</strong>
               <span class="text-sm text-soft"
-                >deleted {{ ago(entry.deletedAt) }} · goes on {{ day(entry.thrownAwayAt) }}</span
+                >deleted {{ ago(entry.deletedAt) }} · gone for good on {{ day(entry.thrownAwayAt) }}</span
               >
             </span>
             <button class="btn" :aria-label="`Put ${entry.title} back`" @click="restore(entry.id)">

@@ -7,8 +7,10 @@ import craftypocket.app.http.AnswersWithProblems;
 import craftypocket.app.performer.PerformerNotes;
 import craftypocket.app.routines.RoutineDocument;
 import craftypocket.app.routines.RoutineFiles;
+import craftypocket.core.moves.AllMoves;
 import craftypocket.core.routine.Routine;
 import craftypocket.core.run.Plan;
+import craftypocket.core.run.PlanReader;
 import craftypocket.core.run.SurveyOptions;
 import craftypocket.core.run.Surveyor;
 import craftypocket.core.run.Tracer;
@@ -83,25 +85,28 @@ class AnalysisController {
     @PostMapping("/survey")
     @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = SurveyDocument.class)))
     ResponseEntity<?> survey(@Valid @RequestBody SurveyRequest request) {
-        Plan plan = files.plan(request.routine());
-        SurveyDocument known = surveys.getIfPresent(plan.routine());
+        Routine routine = files.plan(request.routine()).routine();
+        SurveyDocument known = surveys.getIfPresent(routine);
         if (known != null) {
             return ResponseEntity.ok(known);
         }
-        return computations.answer(request.computation(), effort -> survey(plan, effort));
+        // Hundreds may wait: a routine takes a hundredth of the memory of its plan, which is read again when it is its
+        // turn.
+        return computations.answer(request.computation(), effort -> survey(routine, effort));
     }
 
-    private SurveyDocument survey(Plan plan, Effort effort) {
+    private SurveyDocument survey(Routine routine, Effort effort) {
         // Somebody else may have asked the same while this waited.
-        SurveyDocument known = surveys.getIfPresent(plan.routine());
+        SurveyDocument known = surveys.getIfPresent(routine);
         if (known != null) {
             return known;
         }
+        Plan plan = PlanReader.read(routine, AllMoves.CATALOGUE);
         SurveyOptions options =
                 SurveyOptions.withDefaults().with(effort::stopped).withHurry(effort::hurried);
         SurveyDocument found = SurveyDocument.of(Surveyor.survey(plan, options));
         if (!found.stopped()) {
-            surveys.put(plan.routine(), found);
+            surveys.put(routine, found);
         }
         return found;
     }
