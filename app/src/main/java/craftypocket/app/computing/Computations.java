@@ -32,7 +32,7 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter
  *
  * <p>Of the work that waits the newest goes first, for that is what somebody looks at now. Each piece has a budget of time:
  * towards its end, what is exact but long gives way to what is quick; at its end the work answers with what it has.
- * While it waits or runs, a blank is written to whoever asked ten times a second (JSON may begin with blanks): when that
+ * While it waits or runs, a blank is written to whoever asked twenty times a second (JSON may begin with blanks): when that
  * cannot be written any more, they have left, and the work ends.
  */
 @Component
@@ -55,7 +55,7 @@ public class Computations {
     /** More people than this do not ask one machine at the same time. */
     private static final int MOST_WAITING = 400;
 
-    private static final Duration BEAT = Duration.ofMillis(100);
+    private static final Duration BEAT = Duration.ofMillis(50);
 
     /** One that waits or is under way. */
     private final class Work implements Effort {

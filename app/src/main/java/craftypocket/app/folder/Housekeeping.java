@@ -1,5 +1,6 @@
 package craftypocket.app.folder;
 
+import com.zaxxer.hikari.HikariConfigMXBean;
 import com.zaxxer.hikari.HikariDataSource;
 import com.zaxxer.hikari.HikariPoolMXBean;
 import java.io.IOException;
@@ -137,6 +138,10 @@ public class Housekeeping {
      */
     private void makeSmaller() throws InterruptedException {
         HikariPoolMXBean pool = source.getHikariPoolMXBean();
+        HikariConfigMXBean settings = source.getHikariConfigMXBean();
+        int usual = settings.getMinimumIdle();
+        // Otherwise a new connection would be made for each that is closed, and the database would never be.
+        settings.setMinimumIdle(0);
         pool.suspendPool();
         try {
             pool.softEvictConnections();
@@ -145,6 +150,7 @@ public class Housekeeping {
             }
         } finally {
             pool.resumePool();
+            settings.setMinimumIdle(usual);
         }
         // How small it got is seen at the next look.
         sizeWhenSmall = Long.MAX_VALUE;
