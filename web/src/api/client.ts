@@ -46,11 +46,6 @@ export class ApiProblem extends Error {
   ) {
     super(detail)
   }
-
-  /** Whether another window changed the routine meanwhile. */
-  get isConflict(): boolean {
-    return this.status === 412
-  }
 }
 
 /** The token that shows a request comes from this page: the server sets it as a cookie. */

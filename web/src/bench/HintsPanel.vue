@@ -18,8 +18,9 @@ function place(stepId: string): string {
 }
 
 async function drop(rule: string): Promise<void> {
-  await putAside(rule)
-  toast.say('Hints of this kind are put aside.', () => void takeUp(rule))
+  if (await putAside(rule)) {
+    toast.say('Hints of this kind are put aside.', () => void takeUp(rule))
+  }
 }
 </script>
 

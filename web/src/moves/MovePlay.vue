@@ -88,8 +88,9 @@ function choose(key: string, number: number): void {
 }
 
 async function drop(): Promise<void> {
-  await dropOwnMove(props.move.id)
-  emit('dropped')
+  if (await dropOwnMove(props.move.id)) {
+    emit('dropped')
+  }
 }
 </script>
 

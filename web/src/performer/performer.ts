@@ -55,8 +55,9 @@ export function usePerformer() {
       client.setQueryData(['performer'], { ...known, moves: { ...known.moves, [id]: changed } })
       await outbox.keepNote(id, changed)
     },
+    /** Gives whether it was kept. */
     async putAside(rule: string) {
-      await keep(answered(api.PUT('/api/performer/put-aside/{rule}', { params: { path: { rule } } })))
+      return keep(answered(api.PUT('/api/performer/put-aside/{rule}', { params: { path: { rule } } })))
     },
     async takeUp(rule: string) {
       await keep(answered(api.DELETE('/api/performer/put-aside/{rule}', { params: { path: { rule } } })))
@@ -75,9 +76,13 @@ export function usePerformer() {
       client.setQueryData(['performer'], kept)
       await client.invalidateQueries({ queryKey: ['catalogue'] })
     },
+    /** Gives whether it is gone. */
     async dropOwnMove(id: string) {
-      await keep(answered(api.DELETE('/api/performer/own-moves/{id}', { params: { path: { id } } })))
+      const gone = await keep(
+        answered(api.DELETE('/api/performer/own-moves/{id}', { params: { path: { id } } })),
+      )
       await client.invalidateQueries({ queryKey: ['catalogue'] })
+      return gone
     },
   }
 }

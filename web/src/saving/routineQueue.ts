@@ -230,6 +230,7 @@ export function createRoutineQueue(
     window.clearTimeout(timer)
     retry.worked()
     trouble.value = ''
+    failure.value = ''
     change({ ...queue.value, edits: [], undone: [] })
   }
 

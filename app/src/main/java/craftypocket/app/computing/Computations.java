@@ -205,13 +205,18 @@ public class Computations {
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(work.answer);
     }
 
+    /** Puts it first in the queue, in the place of an earlier one of its name. */
     private void take(Work work) {
         Work earlier = named.put(work.name, work);
         if (earlier != null) {
             end(earlier);
         }
         synchronized (waiting) {
-            waiting.addFirst(work);
+            if (closed) {
+                work.answer.complete();
+            } else {
+                waiting.addFirst(work);
+            }
         }
         next();
     }
@@ -240,7 +245,6 @@ public class Computations {
 
     private void beat() {
         long now = System.nanoTime();
-        running.forEach(work -> work.beat(now));
         Work[] all;
         synchronized (waiting) {
             all = waiting.toArray(Work[]::new);
@@ -251,6 +255,8 @@ public class Computations {
                 end(work);
             }
         }
+        // These last: when one ends, the next begins, and that should be one that somebody still waits for.
+        running.forEach(work -> work.beat(now));
     }
 
     /** Ends a piece of work: what runs answers with what it has; what has not begun is done in no time, being stopped. */

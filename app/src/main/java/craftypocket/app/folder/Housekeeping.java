@@ -33,6 +33,9 @@ public class Housekeeping {
 
     private static final Duration LOOK_EVERY = Duration.ofSeconds(5);
 
+    /** What is kept for days is looked through so often. */
+    private static final Duration LOOK_THROUGH_EVERY = Duration.ofHours(1);
+
     /** The file is made smaller once nothing was written for so long. */
     private static final Duration IDLE = Duration.ofSeconds(20);
 
@@ -58,6 +61,7 @@ public class Housekeeping {
     private long sizeBefore;
     private long sizeWhenSmall;
     private Instant lastGrown;
+    private Instant lastLookedThrough = Instant.EPOCH;
 
     /** Something that is thrown away after a time. */
     @FunctionalInterface
@@ -96,8 +100,9 @@ public class Housekeeping {
     private void look() {
         try {
             copyOfTheDay();
-            if (state.hasRoom(0)) {
+            if (state.hasRoom(0) && lastLookedThrough.plus(LOOK_THROUGH_EVERY).isBefore(clock.instant())) {
                 spoils.forEach(Spoils::throwAwayWhatIsTooOld);
+                lastLookedThrough = clock.instant();
             }
             long size = size();
             if (size != sizeBefore) {

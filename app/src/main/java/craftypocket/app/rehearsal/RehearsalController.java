@@ -2,6 +2,7 @@ package craftypocket.app.rehearsal;
 
 import craftypocket.app.folder.StoresData;
 import craftypocket.app.http.AnswersWithProblems;
+import craftypocket.app.http.EditId;
 import craftypocket.app.routines.RoutineService;
 import jakarta.validation.Valid;
 import java.util.List;
@@ -44,7 +45,7 @@ class RehearsalController {
     @ResponseStatus(HttpStatus.CREATED)
     RehearsalDocument keep(
             @PathVariable UUID id,
-            @RequestHeader(name = "Edit-Id", required = false) UUID edit,
+            @RequestHeader(name = EditId.HEADER, required = false) UUID edit,
             @Valid @RequestBody RehearsalDocument run) {
         routines.requireExisting(id);
         UUID runId = edit == null ? UUID.randomUUID() : edit;

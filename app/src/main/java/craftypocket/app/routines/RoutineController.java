@@ -2,6 +2,7 @@ package craftypocket.app.routines;
 
 import craftypocket.app.folder.StoresData;
 import craftypocket.app.http.AnswersWithProblems;
+import craftypocket.app.http.EditId;
 import craftypocket.app.http.Refusal;
 import craftypocket.app.http.Visible;
 import io.swagger.v3.oas.annotations.media.Content;
@@ -46,9 +47,6 @@ class RoutineController {
             @Size(max = 120, message = "at most 120 letters")
             String title) {}
 
-    /** An id that whoever asks gives an edit, so that it is done once, however often it is sent. */
-    static final String EDIT_ID = "Edit-Id";
-
     private final RoutineService routines;
 
     RoutineController(RoutineService routines) {
@@ -65,7 +63,7 @@ class RoutineController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     ResponseEntity<StoredRoutine> create(
-            @RequestHeader(name = EDIT_ID, required = false) UUID edit, @Valid @RequestBody NewRoutine wanted) {
+            @RequestHeader(name = EditId.HEADER, required = false) UUID edit, @Valid @RequestBody NewRoutine wanted) {
         return created(edit, id -> routines.create(RoutineDocument.empty(wanted.title()), id));
     }
 
@@ -73,7 +71,7 @@ class RoutineController {
     @PostMapping("/from-file")
     @ResponseStatus(HttpStatus.CREATED)
     ResponseEntity<StoredRoutine> fromFile(
-            @RequestHeader(name = EDIT_ID, required = false) UUID edit, @RequestBody JsonNode file) {
+            @RequestHeader(name = EditId.HEADER, required = false) UUID edit, @RequestBody JsonNode file) {
         return created(edit, id -> routines.create(file, id));
     }
 
@@ -122,7 +120,7 @@ class RoutineController {
     ResponseEntity<StoredRoutine> edit(
             @PathVariable UUID id,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String version,
-            @RequestHeader(name = EDIT_ID, required = false) UUID edit,
+            @RequestHeader(name = EditId.HEADER, required = false) UUID edit,
             @Valid @RequestBody RoutineDocument document) {
         return edited(id, edit, editId -> routines.edit(id, version(version), editId, document));
     }
@@ -132,7 +130,7 @@ class RoutineController {
     ResponseEntity<StoredRoutine> undo(
             @PathVariable UUID id,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String version,
-            @RequestHeader(name = EDIT_ID, required = false) UUID edit) {
+            @RequestHeader(name = EditId.HEADER, required = false) UUID edit) {
         return edited(id, edit, editId -> routines.undo(id, version(version), editId));
     }
 
@@ -141,7 +139,7 @@ class RoutineController {
     ResponseEntity<StoredRoutine> redo(
             @PathVariable UUID id,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String version,
-            @RequestHeader(name = EDIT_ID, required = false) UUID edit) {
+            @RequestHeader(name = EditId.HEADER, required = false) UUID edit) {
         return edited(id, edit, editId -> routines.redo(id, version(version), editId));
     }
 
@@ -149,7 +147,7 @@ class RoutineController {
     @PostMapping("/{id}/copy")
     @ResponseStatus(HttpStatus.CREATED)
     ResponseEntity<StoredRoutine> copy(
-            @PathVariable UUID id, @RequestHeader(name = EDIT_ID, required = false) UUID edit) {
+            @PathVariable UUID id, @RequestHeader(name = EditId.HEADER, required = false) UUID edit) {
         return created(edit, copy -> routines.copy(id, copy));
     }
 

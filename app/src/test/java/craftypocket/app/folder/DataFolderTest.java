@@ -89,11 +89,10 @@ class DataFolderTest {
     }
 
     @Test
-    void a_program_that_knows_nothing_of_the_lock_is_noticed_too() throws SQLException {
+    void a_database_that_this_very_process_has_open_can_be_looked_at() throws SQLException {
         folderOfVersion(place, 3);
         try (Connection old = DriverManager.getConnection("jdbc:h2:file:" + place.resolve("crafty-pocket"), "sa", "")) {
             assertThat(old.isClosed()).isFalse();
-            // In this very process the database is shared; another process would be refused by the file's own lock.
             DataFolder.open(place.toString(), "").close();
         }
     }
