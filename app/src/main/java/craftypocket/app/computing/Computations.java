@@ -171,6 +171,9 @@ public class Computations {
     private final Set<Work> running = ConcurrentHashMap.newKeySet();
     /** The newest first; guarded by itself. */
     private final Deque<Work> waiting = new ArrayDeque<>();
+    /** Whether it is being looked at who has left: none of what waits begins meanwhile. Guarded by what waits. */
+    private boolean looking;
+
     /** Whether the program ends; guarded by what waits. */
     private boolean closed;
 
@@ -224,7 +227,7 @@ public class Computations {
     /** Starts what waits while there is a core for it. */
     private void next() {
         synchronized (waiting) {
-            while (!closed && running.size() < CORES && !waiting.isEmpty()) {
+            while (!closed && !looking && running.size() < CORES && !waiting.isEmpty()) {
                 Work work = waiting.removeFirst();
                 running.add(work);
                 work.since = System.nanoTime();
@@ -248,15 +251,22 @@ public class Computations {
         Work[] all;
         synchronized (waiting) {
             all = waiting.toArray(Work[]::new);
+            looking = true;
         }
-        for (Work work : all) {
-            work.beat(now);
-            if (work.gone) {
-                end(work);
+        try {
+            running.forEach(work -> work.beat(now));
+            for (Work work : all) {
+                work.beat(now);
+                if (work.gone) {
+                    end(work);
+                }
             }
+        } finally {
+            synchronized (waiting) {
+                looking = false;
+            }
+            next();
         }
-        // These last: when one ends, the next begins, and that should be one that somebody still waits for.
-        running.forEach(work -> work.beat(now));
     }
 
     /** Ends a piece of work: what runs answers with what it has; what has not begun is done in no time, being stopped. */
