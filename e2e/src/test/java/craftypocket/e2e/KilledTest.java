@@ -29,6 +29,7 @@ class KilledTest extends InBrowser {
 
     private final Random random = new Random(SEED);
     private Application own;
+    private int words;
 
     @AfterEach
     void stop() {
@@ -89,19 +90,20 @@ class KilledTest extends InBrowser {
         own = Application.start(own.port(), data);
     }
 
-    private void type(StringBuilder typed, String word) {
-        typed.append(typed.isEmpty() ? "" : " ").append(word);
+    /** One more word, each another one, all of them short: the field takes a thousand letters. */
+    private void type(StringBuilder typed) {
+        typed.append(typed.isEmpty() ? "" : " ").append(Integer.toString(words++, 36));
         page.getByLabel("What it looks like").fill(typed.toString());
     }
 
     /** Words before, at and after the kill; now and then the page is reloaded before anybody is there to save them. */
     private void typeAndKill(StringBuilder typed, int kill, Path data) {
         for (int word = 0; word < 4; word++) {
-            type(typed, "k" + kill + "w" + word);
+            type(typed);
             page.waitForTimeout(random.nextInt(250));
         }
         own.kill();
-        type(typed, "k" + kill + "gone");
+        type(typed);
         if (random.nextBoolean()) {
             page.waitForTimeout(400);
         }
@@ -113,7 +115,7 @@ class KilledTest extends InBrowser {
         if (kill % 3 == 0) {
             page.navigate(address);
         }
-        type(typed, "k" + kill + "back");
+        type(typed);
     }
 
     /** The run is over and answered just as the program goes. */
