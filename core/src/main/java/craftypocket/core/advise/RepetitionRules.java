@@ -8,6 +8,7 @@ import craftypocket.core.routine.RoleKind;
 import craftypocket.core.run.Plan;
 import craftypocket.core.run.Trace;
 import craftypocket.core.settings.Amount;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -96,8 +97,8 @@ final class RepetitionRules extends Rules {
     private void sameForce() {
         Set<Side> forced = new HashSet<>(forcedBefore);
         for (int i = 0; i < steps(); i++) {
-            Setting role = step(i).move().settings().named("role").orElse(null);
-            if (step(i).move().family() != Family.FORCES || role == null || !done(i)) {
+            boolean force = step(i).move().family() == Family.FORCES && done(i);
+            if (!force || !(step(i).move().settings().named("role").orElse(null) instanceof RoleSetting role)) {
                 continue;
             }
             int card = after(i).roles().get(step(i).values().of(role)).card();

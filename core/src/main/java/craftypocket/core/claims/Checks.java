@@ -1,7 +1,5 @@
 package craftypocket.core.claims;
 
-import craftypocket.core.layout.Hold;
-
 /** Checks that claims and the needs of moves share. Roles and places are indices. */
 public final class Checks {
 
@@ -21,7 +19,7 @@ public final class Checks {
     }
 
     public static Check breakHeld(int place) {
-        return hands -> hands.depthOf(place, Hold.Kind.BREAK) >= 0;
+        return hands -> hands.breakDepth(place) >= 0;
     }
 
     public static Check isIn(int place, int role) {
@@ -42,6 +40,16 @@ public final class Checks {
         };
     }
 
+    /** The role's card lies from the first to the last of these places of a pile, counted from the top or from the bottom. */
+    public static Check among(int place, int role, int first, int last, boolean fromTop) {
+        return hands -> {
+            int card = hands.cardOf(role);
+            int position = card < 0 ? 0 : hands.positionIn(place, card);
+            int counted = fromTop ? position : hands.size(place) + 1 - position;
+            return position > 0 && counted >= first && counted <= last;
+        };
+    }
+
     /**
      * The lower card lies directly below the upper one in the same pile.
      *
@@ -59,8 +67,17 @@ public final class Checks {
         };
     }
 
-    /** Below the key, and on from the top after the bottom, the first card of the slug that comes is the wanted one. */
+    /** The same for the very next card. */
     public static Check nextOfOrder(int key, int slug, int wanted) {
+        return nextOfOrder(key, slug, wanted, 1);
+    }
+
+    /**
+     * Below the key, and on from the top after the bottom, the wanted card is one of the first cards of the slug that come.
+     *
+     * @param within how many of them may be looked at
+     */
+    public static Check nextOfOrder(int key, int slug, int wanted, int within) {
         return hands -> {
             if (hands.cardOf(key) < 0 || hands.cardOf(wanted) < 0) {
                 return false;
@@ -68,10 +85,14 @@ public final class Checks {
             int place = hands.placeOf(hands.cardOf(key));
             int size = hands.size(place);
             int at = hands.positionIn(place, hands.cardOf(key));
-            for (int below = 1; below < size; below++) {
+            int met = 0;
+            for (int below = 1; below < size && met < within; below++) {
                 int card = hands.card(place, 1 + (at - 1 + below) % size);
                 if (isOneOf(hands.slug(slug), card)) {
-                    return card == hands.cardOf(wanted);
+                    met++;
+                    if (card == hands.cardOf(wanted)) {
+                        return true;
+                    }
                 }
             }
             return false;

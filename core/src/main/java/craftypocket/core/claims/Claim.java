@@ -1,6 +1,8 @@
 package craftypocket.core.claims;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.settings.Amount;
+import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Problem;
 import craftypocket.core.settings.Sentence;
 import craftypocket.core.settings.Setting;
@@ -41,13 +43,15 @@ public final class Claim implements Check {
         int gapsBefore = reader.gaps().size();
         int problemsBefore = problems.size();
         Values values = reader.read(kind.settings(), spec.settings(), where + ".settings");
-        kind.settings().all().stream()
-                .filter(s -> s.kind() == Setting.Kind.AMOUNT && !values.exact(s))
-                .forEach(s -> problems.add(new Problem(
-                        where + ".settings." + s.name(),
-                        values.amount(s).text(),
-                        "a claim needs one number",
-                        "Write a number such as 5")));
+        for (Setting setting : kind.settings().all()) {
+            if (setting instanceof AmountSetting amount && !stands(amount, values.amount(amount))) {
+                problems.add(new Problem(
+                        where + ".settings." + amount.name(),
+                        values.amount(amount).text(),
+                        "a claim needs one number" + (amount.isRanged() ? ", or a range of them" : ""),
+                        "Write a number such as 5" + (amount.isRanged() ? ", or 1-5" : "")));
+            }
+        }
         boolean readable = reader.gaps().size() == gapsBefore && problems.size() == problemsBefore;
         String says = (spec.not() ? "Not: " : "") + Sentence.stated(kind.says(), kind.settings(), values);
         Claim claim = new Claim(says, readable ? check(kind, values, spec.not()) : hands -> false);
@@ -55,6 +59,11 @@ public final class Claim implements Check {
             claim = claim.or(read(spec.or().get(i), reader, problems, where + ".or[" + i + "]"));
         }
         return claim;
+    }
+
+    /** A claim says something of itself, not of what somebody chooses. */
+    private static boolean stands(AmountSetting setting, Amount amount) {
+        return amount.kind() == Amount.Kind.EXACT || (setting.isRanged() && amount.kind() == Amount.Kind.RANGE);
     }
 
     private static Check check(ClaimKind kind, Values values, boolean not) {

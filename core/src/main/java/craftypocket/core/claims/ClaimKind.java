@@ -24,7 +24,7 @@ public abstract class ClaimKind {
     }
 
     /** Declares a setting; for field initialisers. */
-    protected final Setting has(Setting declared) {
+    protected final <S extends Setting> S has(S declared) {
         return settings.add(declared);
     }
 

@@ -13,18 +13,15 @@ import java.util.List;
 /**
  * The one mutable surface on which moves act: all piles, holds, roles and what is known of them.
  *
- * <p>Positions count from 1, the top card; a <em>depth</em> is a number of cards above a gap. Every primitive that
- * changes a pile loses the holds in it, but for bends; a move that means to keep one takes it first with
- * {@link #useBreak} and holds it anew afterwards. The convention for every reordering is
- * {@code after[i] == before[source[i]]}, the top being index 0.
+ * <p>Positions count from 1, the top card; a <em>depth</em> is a number of cards above a gap. Holds live on while cards
+ * move around them, as {@link Holds} says.
  */
 public final class Hands {
 
     /*
      * Everything lives in one byte array, so that a survey goes back to an earlier moment with a single array copy and
-     * without allocating. The sections, in order: slots (places x cards), pile sizes (one a place), holds (depth + 1 for
-     * each place and kind, 0 when not held), role cards (card + 1, 0 when not yet chosen), who knows the role's name
-     * (bits), how well the performer knows the role's place.
+     * without allocating. The sections, in order: slots (places x cards), pile sizes (one a place), holds, knowledge of
+     * the roles, and the noted numbers + 1 of earlier steps.
      */
     private static final VarHandle EIGHT_SLOTS =
             MethodHandles.byteArrayViewVarHandle(long[].class, ByteOrder.LITTLE_ENDIAN);
@@ -36,14 +33,19 @@ public final class Hands {
     private final int cards;
     private final int placeCount;
     private final int roles;
+    private final int notes;
     private final int sizeAt;
-    private final int holdAt;
-    private final int roleAt;
-    private final int nameAt;
-    private final int placeAt;
+    private final int noteAt;
     private final byte[] state;
-    private final byte[] scratch;
+    private final Reorderings reorderings;
+    private final Holds holds;
+    private final Knowledge known;
     private Watcher watcher;
+
+    /** The same without notes. */
+    public Hands(Kit kit, Places places, int roles) {
+        this(kit, places, roles, 0);
+    }
 
     /**
      * An empty surface.
@@ -51,26 +53,29 @@ public final class Hands {
      * @param kit the cards
      * @param places the places, all known beforehand
      * @param roles how many roles are followed
+     * @param notes how many numbers are noted for later steps
      */
-    public Hands(Kit kit, Places places, int roles) {
+    public Hands(Kit kit, Places places, int roles, int notes) {
         this.kit = kit;
         this.places = places;
         this.cards = kit.cards();
         this.placeCount = places.count();
         this.roles = roles;
+        this.notes = notes;
         sizeAt = placeCount * cards;
-        holdAt = sizeAt + placeCount;
-        roleAt = holdAt + placeCount * Hold.Kind.count();
-        nameAt = roleAt + roles;
-        placeAt = nameAt + roles;
+        int holdAt = sizeAt + placeCount;
+        int knownAt = holdAt + Holds.bytes(places, cards);
+        noteAt = knownAt + Knowledge.bytes(roles);
         // Looking for a card reads eight bytes at once, and so up to seven past the last slot.
-        state = new byte[placeAt + roles + Long.BYTES];
-        scratch = new byte[cards];
+        state = new byte[noteAt + notes + Long.BYTES];
+        reorderings = new Reorderings(state, new byte[cards]);
+        holds = new Holds(this, places, cards, state, holdAt);
+        known = new Knowledge(this, roles, state, knownAt);
     }
 
     /** A surface of the same shape, with nothing on it yet. */
     public Hands another() {
-        return new Hands(kit, places, roles);
+        return new Hands(kit, places, roles, notes);
     }
 
     /** Makes this surface like another of the same shape. The watcher stays. */
@@ -174,20 +179,67 @@ public final class Hands {
 
     /** The card of a role, or -1 while it is not chosen. */
     public int cardOf(int role) {
-        return state[roleAt + role] - 1;
+        return known.cardOf(role);
+    }
+
+    /** The position from which a role's card was taken last, alone; 0 when it never was. */
+    public int cameFrom(int role) {
+        return known.cameFrom(role);
     }
 
     /** The depth of a hold, or -1 when it is not held. */
     public int depthOf(int place, Hold.Kind kind) {
-        return state[holdIndex(place, kind)] - 1;
+        return holds.depth(place, kind);
+    }
+
+    /** The depth of the break in a pile, of the last one if fingers hold several; -1 when none does. */
+    public int breakDepth(int place) {
+        return holds.depth(place, holds.lastFinger(place));
+    }
+
+    /** The finger that took a hold in this pile last; the little finger when none does. */
+    public Hold.Kind lastFinger(int place) {
+        return holds.lastFinger(place);
+    }
+
+    /** The position of the lowest card that is jogged this way, or 0. */
+    public int lowestJogged(int place, Hold.Kind way) {
+        int position = size(place);
+        while (position > 0
+                && !(way == Hold.Kind.OUT_JOG
+                        ? holds.outJogged(card(place, position))
+                        : holds.inJogged(card(place, position)))) {
+            position--;
+        }
+        return position;
+    }
+
+    /** Whether a card is jogged towards the people. */
+    public boolean outJogged(int card) {
+        return holds.outJogged(card);
+    }
+
+    /** Whether a card can still be told to come from the upper packet of a riffle. */
+    public boolean ofUpperPacket(int card) {
+        return holds.ofUpperPacket(card);
     }
 
     public boolean knowsName(int knower, int role) {
-        return (state[nameAt + role] & (1 << knower)) != 0;
+        return known.knowsName(knower, role);
     }
 
     public PlaceKnowledge placeKnown(int role) {
-        return PlaceKnowledge.at(state[placeAt + role]);
+        return known.placeKnown(role);
+    }
+
+    /** The number that was noted for later steps, or -1. */
+    public int noted(int note) {
+        return state[noteAt + note] - 1;
+    }
+
+    /** Notes a number for later steps. */
+    public void note(int note, int number) {
+        state[noteAt + note] = (byte) (number + 1);
     }
 
     /** The front of a card. */
@@ -217,20 +269,32 @@ public final class Hands {
     /** An immutable picture of the piles and holds. */
     public Layout layout() {
         List<Pile> piles = new ArrayList<>();
-        List<Hold> holds = new ArrayList<>();
+        List<Hold> held = new ArrayList<>();
         for (int place = 0; place < placeCount; place++) {
             if (size(place) > 0) {
                 int from = place * cards;
                 piles.add(new Pile(places.at(place), Arrays.copyOfRange(state, from, from + size(place))));
             }
-            for (int kind = 0; kind < Hold.Kind.count(); kind++) {
-                int depth = depthOf(place, Hold.Kind.at(kind));
-                if (depth >= 0) {
-                    holds.add(new Hold(Hold.Kind.at(kind), places.at(place), depth));
-                }
+            addHolds(place, held);
+        }
+        return new Layout(piles, held);
+    }
+
+    private void addHolds(int place, List<Hold> held) {
+        for (int i = 0; i < Hold.Kind.count(); i++) {
+            Hold.Kind kind = Hold.Kind.at(i);
+            int depth = kind.ofCards() ? -1 : depthOf(place, kind);
+            if (depth >= 0) {
+                held.add(new Hold(kind, places.at(place), depth));
             }
         }
-        return new Layout(piles, holds);
+        for (int position = 1; position <= size(place); position++) {
+            int card = card(place, position);
+            if (holds.sticksOut(card)) {
+                Hold.Kind kind = outJogged(card) ? Hold.Kind.OUT_JOG : Hold.Kind.IN_JOG;
+                held.add(new Hold(kind, places.at(place), position - 1));
+            }
+        }
     }
 
     // ---- primitives: cards ------------------------------------------------------------------------------------
@@ -243,28 +307,26 @@ public final class Hands {
 
     /** Completes a cut: the top {@code depth} cards go to the bottom. */
     public void cut(int place, int depth) {
-        int from = place * cards;
-        int size = size(place);
-        System.arraycopy(state, from, scratch, 0, depth);
-        System.arraycopy(state, from + depth, state, from, size - depth);
-        System.arraycopy(scratch, 0, state, from + size - depth, depth);
-        loseHolds(place);
+        holds.cut(place, depth);
+        reorderings.cut(place * cards, size(place), depth);
     }
 
     /** Moves the block of {@code count} cards below {@code depth} of one pile into another, below its {@code into} cards. */
     public void transfer(int place, int depth, int count, int target, int into) {
-        int from = place * cards;
-        System.arraycopy(state, from + depth, scratch, 0, count);
-        System.arraycopy(state, from + depth + count, state, from + depth, size(place) - depth - count);
-        state[sizeAt + place] -= (byte) count;
-        int to = target * cards;
-        System.arraycopy(state, to + into, state, to + into + count, size(target) - into);
-        System.arraycopy(scratch, 0, state, to + into, count);
-        state[sizeAt + target] += (byte) count;
-        loseHolds(place);
-        if (target != place) {
-            loseHolds(target);
+        holds.moves(place, depth, count, target, into);
+        if (count == 1 && target != place) {
+            known.taken(card(place, depth + 1), depth + 1);
         }
+        reorderings.move(
+                place * cards,
+                size(place),
+                depth,
+                count,
+                target * cards,
+                target == place ? size(place) - count : size(target),
+                into);
+        state[sizeAt + place] -= (byte) count;
+        state[sizeAt + target] += (byte) count;
     }
 
     /** Brings a role's card, wherever it lies, into a pile, below its {@code into} cards. */
@@ -274,35 +336,22 @@ public final class Hands {
     }
 
     /** Deals cards singly from the top of one pile onto another, which reverses them. */
-    public void deal(int place, int count, int target, boolean turning) {
+    public void deal(int place, int count, int target) {
+        holds.mixed(place, 0, count);
         transfer(place, 0, count, target, 0);
-        int low = target * cards;
-        int high = low + count - 1;
-        while (low < high) {
-            byte first = state[low];
-            state[low++] = state[high];
-            state[high--] = first;
-        }
-        if (turning) {
-            for (int i = target * cards; i < target * cards + count; i++) {
-                state[i] = Slot.turned(state[i]);
-            }
-        }
+        reorderings.reverse(target * cards, count);
+    }
+
+    /** Lets the card at a position lie this way round, whichever way it lies; it is turned where it is. */
+    public void lieFaceUp(int place, int position, boolean up) {
+        int at = place * cards + position - 1;
+        state[at] = Slot.of(Slot.card(state[at]), up);
     }
 
     /** Turns over the block from one position to another, both included: its order is reversed and its sides change. */
     public void turn(int place, int first, int last) {
-        int low = place * cards + first - 1;
-        int high = place * cards + last - 1;
-        while (low < high) {
-            byte upper = state[low];
-            state[low++] = Slot.turned(state[high]);
-            state[high--] = Slot.turned(upper);
-        }
-        if (low == high) {
-            state[low] = Slot.turned(state[low]);
-        }
-        loseHolds(place);
+        holds.turned(place, first, last);
+        reorderings.turn(place * cards + first - 1, last - first + 1);
     }
 
     /**
@@ -312,55 +361,25 @@ public final class Hands {
      * @param chunks the sizes; cards that they leave over land last, as one
      */
     public void overhand(int place, int depth, int count, int[] chunks) {
-        int from = place * cards + depth;
-        System.arraycopy(state, from, scratch, 0, count);
-        int taken = 0;
-        for (int chunk : chunks) {
-            System.arraycopy(scratch, taken, state, from + count - taken - chunk, chunk);
-            taken += chunk;
-        }
-        System.arraycopy(scratch, taken, state, from, count - taken);
-        loseHolds(place);
+        holds.mixed(place, depth, count);
+        reorderings.overhand(place * cards + depth, count, chunks);
     }
 
     /**
-     * Interlaces the two halves of a pile of even size card by card.
+     * Interlaces the two halves of what lies below some cards, an even number, card by card.
      *
+     * @param depth how many cards stay on top
      * @param in whether the lower half's first card comes out on top; otherwise the top card stays there
      */
-    public void weave(int place, boolean in) {
-        int from = place * cards;
-        int half = size(place) / 2;
-        System.arraycopy(state, from, scratch, 0, 2 * half);
-        for (int i = 0; i < half; i++) {
-            state[from + 2 * i + (in ? 1 : 0)] = scratch[i];
-            state[from + 2 * i + (in ? 0 : 1)] = scratch[half + i];
-        }
-        loseHolds(place);
+    public void weave(int place, int depth, boolean in) {
+        holds.mixed(place, depth, size(place) - depth);
+        reorderings.weave(place * cards + depth, size(place) - depth, in);
     }
 
-    /**
-     * Riffles once: the halves fall into each other. Each bit of chance lets the next card, from the top, come from the
-     * one packet or from the other; the number of ones is then the binomial cut, and every interleaving is equally likely.
-     */
+    /** Riffles once: the halves fall into each other, every cut as likely as a coin tossed for each card makes it. */
     public void riffle(int place, Chance draws) {
-        int from = place * cards;
-        int size = size(place);
-        long low = draws.bits();
-        long high = size > Long.SIZE ? draws.bits() : 0;
-        int upper = Long.bitCount(size >= Long.SIZE ? low : low & ((1L << size) - 1))
-                + (size > Long.SIZE ? Long.bitCount(high & ((1L << (size - Long.SIZE)) - 1)) : 0);
-        System.arraycopy(state, from, scratch, 0, size);
-        int lower = upper;
-        int taken = 0;
-        for (int i = 0; i < size; i++) {
-            // Bits are spent without a branch: whichever packet gives the card moves on by one.
-            int bit = (int) (i < Long.SIZE ? low >>> i : high >>> (i - Long.SIZE)) & 1;
-            state[from + i] = scratch[lower + ((taken - lower) & -bit)];
-            taken += bit;
-            lower += 1 - bit;
-        }
-        loseHolds(place);
+        holds.mixed(place, 0, size(place));
+        reorderings.riffle(place * cards, size(place), draws);
     }
 
     /**
@@ -372,131 +391,93 @@ public final class Hands {
      * @param cut how many of them are the upper packet
      */
     public void riffleAt(int place, int depth, int count, int cut, Chance draws) {
-        int from = place * cards + depth;
-        System.arraycopy(state, from, scratch, 0, count);
-        int upper = 0;
-        int lower = cut;
-        for (int i = 0; i < count; i++) {
-            boolean fromUpper = draws.below(count - i) < cut - upper;
-            state[from + i] = scratch[fromUpper ? upper++ : lower++];
+        holds.mixed(place, depth, count);
+        reorderings.riffleAt(place * cards + depth, count, cut, draws);
+    }
+
+    /** The same with the whole pile, which is not squared yet: cards of the upper packet can be told from the others. */
+    public void interlace(int place, int cut, Chance draws) {
+        holds.mixed(place, 0, size(place));
+        for (int position = 1; position <= cut; position++) {
+            holds.ofUpper(card(place, position));
         }
-        loseHolds(place);
+        reorderings.riffleAt(place * cards, size(place), cut, draws);
+        holds.take(place, Hold.Kind.STEP, 0);
     }
 
     /** Shuffles a pile overhand in so many chunks: their boundaries are any of the gaps between cards, equally likely. */
     public void overhandByChance(int place, int chunks, Chance draws) {
-        int from = place * cards;
-        int size = size(place);
-        System.arraycopy(state, from, scratch, 0, size);
-        int gapsWanted = chunks - 1;
-        int chunkStart = 0;
-        for (int gap = 1; gap <= size; gap++) {
-            boolean ends = gap == size;
-            if (!ends && gapsWanted > 0 && draws.below(size - gap) < gapsWanted) {
-                gapsWanted--;
-                ends = true;
-            }
-            if (ends) {
-                System.arraycopy(scratch, chunkStart, state, from + size - gap, gap - chunkStart);
-                chunkStart = gap;
-            }
-        }
-        loseHolds(place);
+        holds.mixed(place, 0, size(place));
+        reorderings.overhandByChance(place * cards, size(place), chunks, draws);
     }
 
     /** Brings a pile into any order, all equally likely; which side is up stays as it is with each card. */
     public void wash(int place, Chance draws) {
-        int from = place * cards;
-        for (int i = size(place) - 1; i > 0; i--) {
-            int other = draws.below(i + 1);
-            byte slot = state[from + i];
-            state[from + i] = state[from + other];
-            state[from + other] = slot;
-        }
-        loseHolds(place);
+        holds.mixed(place, 0, size(place));
+        reorderings.wash(place * cards, size(place), draws);
     }
 
     // ---- primitives: holds ------------------------------------------------------------------------------------
 
+    /** Takes a hold; a finger that held something elsewhere lets that go. */
     public void hold(int place, Hold.Kind kind, int depth) {
-        state[holdIndex(place, kind)] = (byte) (depth + 1);
+        holds.take(place, kind, depth);
     }
 
     /** Takes the break of a pile for use: gives its depth and lets it go, without counting it as lost. */
     public int useBreak(int place) {
-        return use(place, Hold.Kind.BREAK);
+        return holds.use(place, holds.lastFinger(place));
     }
 
     /** Takes any hold of a pile for use, as {@link #useBreak} does. */
     public int use(int place, Hold.Kind kind) {
-        int depth = depthOf(place, kind);
-        state[holdIndex(place, kind)] = 0;
-        return depth;
+        return holds.use(place, kind);
     }
 
-    private void loseHolds(int place) {
-        for (int kind = 0; kind < Hold.Kind.count(); kind++) {
-            int index = holdAt + place * Hold.Kind.count() + kind;
-            if (state[index] != 0 && kind != Hold.Kind.BEND.ordinal()) {
-                if (watcher != null) {
-                    watcher.lost(new Hold(Hold.Kind.at(kind), places.at(place), state[index] - 1));
-                }
-                state[index] = 0;
-            }
+    /** Lets go of whatever is held in a pile. */
+    public void letGo(int place) {
+        holds.letGo(place);
+    }
+
+    void lost(Hold.Kind kind, int place, int depth) {
+        if (watcher != null) {
+            watcher.lost(new Hold(kind, places.at(place), depth));
         }
-    }
-
-    private int holdIndex(int place, Hold.Kind kind) {
-        return holdAt + place * Hold.Kind.count() + kind.ordinal();
     }
 
     // ---- primitives: roles, and what is known of them ---------------------------------------------------------
 
     /** Gives a role its card. Nobody knows it by that alone. */
     public void choose(int role, int card) {
-        state[roleAt + role] = (byte) (card + 1);
-        state[nameAt + role] = 0;
-        state[placeAt + role] = 0;
+        known.choose(role, card);
     }
 
     /** A role has no card any more, and nobody knows anything of it: it is open to be chosen again. */
     public void forget(int role) {
-        choose(role, -1);
+        known.choose(role, -1);
     }
 
     public void learnName(int knower, int role) {
-        state[nameAt + role] |= (byte) (1 << knower);
+        known.learnName(knower, role);
     }
 
     public void knowPlace(int role, PlaceKnowledge knowledge) {
-        state[placeAt + role] = (byte) knowledge.ordinal();
+        known.knowPlace(role, knowledge);
     }
 
     /** Somebody else cut this pile: what the performer knew exactly in it is now known only in the circle. */
     public void blurPlaces(int place) {
-        for (int role = 0; role < roles; role++) {
-            if (placeKnown(role) == PlaceKnowledge.EXACT && isIn(place, role)) {
-                knowPlace(role, PlaceKnowledge.IN_THE_CIRCLE);
-            }
-        }
+        known.blur(place);
     }
 
     /** Nobody can tell any more where the cards of this pile lie. */
     public void losePlaces(int place) {
-        for (int role = 0; role < roles; role++) {
-            if (isIn(place, role)) {
-                knowPlace(role, PlaceKnowledge.LOST);
-            }
-        }
+        known.lose(place);
     }
 
     /** A named card of this pile was seen at its place: all that was known in the circle is known exactly again. */
     public void sharpenPlaces(int place) {
-        for (int role = 0; role < roles; role++) {
-            if (placeKnown(role) == PlaceKnowledge.IN_THE_CIRCLE && isIn(place, role)) {
-                knowPlace(role, PlaceKnowledge.EXACT);
-            }
-        }
+        known.sharpen(place);
     }
 
     /** Whether a role's card is chosen and lies in this pile. */
@@ -506,10 +487,16 @@ public final class Hands {
 
     // ---- showing ----------------------------------------------------------------------------------------------
 
-    /** The performer alone sees the front of a card and {@linkplain #recognise recognises} it. */
+    /** The performer alone sees the front of a card and recognises it. */
     public void glimpse(int place, int position) {
         seen(place, position, true);
         tell(card(place, position), true, true);
+    }
+
+    /** The performer alone sees the side that lies undermost, which may be a back. */
+    public void glimpseUnder(int place, int position) {
+        seen(place, position, !faceUp(place, position));
+        tell(card(place, position), !faceUp(place, position), true);
     }
 
     /** Everybody sees the side that lies uppermost, the performer too. */
@@ -548,23 +535,7 @@ public final class Hands {
 
     private void seen(int place, int position, boolean front) {
         if (kit.tells(card(place, position), front)) {
-            recognise(place, position);
-        }
-    }
-
-    /**
-     * What seeing a front teaches the performer. A card whose name is known has its place found again, and with it the
-     * place of all that is known in the circle with it; a card whose place is known gets its name learnt.
-     */
-    private void recognise(int place, int position) {
-        int card = card(place, position);
-        for (int role = 0; role < roles; role++) {
-            if (cardOf(role) == card
-                    && (knowsName(Knower.PERFORMER, role) || placeKnown(role) != PlaceKnowledge.LOST)) {
-                learnName(Knower.PERFORMER, role);
-                knowPlace(role, PlaceKnowledge.EXACT);
-                sharpenPlaces(place);
-            }
+            known.recognise(place, position);
         }
     }
 

@@ -1,11 +1,12 @@
 package craftypocket.core.moves;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.settings.Option;
 
 /** What all deals share. */
 public final class Dealing {
 
-    public static final String UP = "up";
+    public static final Option UP = new Option("up", "face up");
 
     private Dealing() {}
 
@@ -16,10 +17,13 @@ public final class Dealing {
         }
     }
 
-    /** Deals cards singly from one pile onto another; face up, each of them is seen as it lands. */
+    /** Deals cards singly from one pile onto another; face up, each of them ends face up and is seen as it lands. */
     public static void deal(Hands hands, int from, int count, int to, boolean faceUp) {
-        hands.deal(from, count, to, faceUp);
+        hands.deal(from, count, to);
         if (faceUp) {
+            for (int position = 1; position <= count; position++) {
+                hands.lieFaceUp(to, position, true);
+            }
             hands.showDealt(to, count);
         }
     }

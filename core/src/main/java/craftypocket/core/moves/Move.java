@@ -1,6 +1,7 @@
 package craftypocket.core.moves;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.SettingList;
 import craftypocket.core.settings.Values;
@@ -36,12 +37,12 @@ public abstract class Move {
     }
 
     /** Declares a setting; for field initialisers. */
-    protected final Setting has(Setting declared) {
+    protected final <S extends Setting> S has(S declared) {
         return settings.add(declared);
     }
 
     /** The size of the pile that a setting names, less some cards. */
-    protected static Setting.Bound sizeLess(Setting pile, int cards) {
+    protected static Setting.Bound sizeLess(PlaceSetting pile, int cards) {
         return (hands, values) -> hands.size(values.of(pile)) - cards;
     }
 

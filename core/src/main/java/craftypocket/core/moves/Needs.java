@@ -4,7 +4,11 @@ import craftypocket.core.claims.Checks;
 import craftypocket.core.layout.Hold;
 import craftypocket.core.layout.Knower;
 import craftypocket.core.layout.PlaceKnowledge;
-import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Values;
 import java.util.Optional;
 
@@ -13,32 +17,57 @@ public final class Needs {
 
     private Needs() {}
 
-    public static Need breakHeld(Setting pile, Values values) {
+    public static Need breakHeld(PlaceSetting pile, Values values) {
         return new Need(
                 Checks.breakHeld(values.of(pile)),
                 "Nothing holds a break in " + values.placeLabel(pile) + ".",
                 "Put a move before this one that ends with a break, such as “Hold a break”.");
     }
 
+    /** The hold that a step names is held. */
+    public static Need held(PlaceSetting pile, OptionSetting hold, Values values) {
+        int place = values.of(pile);
+        Option which = values.of(hold);
+        return new Need(
+                hands -> Fingers.depth(hands, place, which) >= 1,
+                "Nothing holds a break in " + values.placeLabel(pile)
+                        + (which.name().equals("last") ? "" : ": not " + which.label()) + ".",
+                "Put a move before this one that ends with a break, such as “Hold a break”.");
+    }
+
+    /** The performer can find the card: its place is known, or its name, by which it is found among the faces. */
+    public static Need findable(RoleSetting role, Values values) {
+        int card = values.of(role);
+        return new Need(
+                hands -> hands.cardOf(card) < 0
+                        || hands.placeKnown(card) == PlaceKnowledge.EXACT
+                        || hands.knowsName(Knower.PERFORMER, card),
+                "You know neither the place nor the name of " + values.roleLabel(role) + ".",
+                "Find it beside your key, keep a break at it, or glimpse it before this step.",
+                Optional.of(new Need.Knowledge(false, card)));
+    }
+
     /** The deck opens by itself where its halves lie back to back, or a break is held there. */
-    public static Need separation(Setting pile, Values values) {
+    public static Need separation(PlaceSetting pile, Values values) {
         int place = values.of(pile);
         return new Need(
-                hands -> Math.max(hands.depthOf(place, Hold.Kind.STEP), hands.depthOf(place, Hold.Kind.BREAK)) >= 1,
+                hands -> Math.max(hands.depthOf(place, Hold.Kind.SEPARATION), hands.breakDepth(place)) >= 1,
                 "Nothing in " + values.placeLabel(pile) + " opens by itself, and no break is held.",
                 "Put “Messy half-over shuffle” directly before this step, or bend the deck in the set-up.");
     }
 
     /** A perfect shuffle needs two equal halves. */
-    public static Need even(Setting pile, Values values) {
+    public static Need even(PlaceSetting pile, AmountSetting kept, Values values) {
         int place = values.of(pile);
+        int stock = values.amount(kept).source() == null ? values.amount(kept).low() : 0;
         return new Need(
-                hands -> hands.size(place) >= 2 && hands.size(place) % 2 == 0,
-                "The cards in " + values.placeLabel(pile) + " do not part into two equal halves.",
+                hands -> hands.size(place) >= stock + 2 && (hands.size(place) - stock) % 2 == 0,
+                "The cards in " + values.placeLabel(pile) + (stock > 0 ? " below those kept" : "")
+                        + " do not part into two equal halves.",
                 "Add or take away one card first.");
     }
 
-    public static Need cards(Setting pile, int least, Values values) {
+    public static Need cards(PlaceSetting pile, int least, Values values) {
         return new Need(
                 Checks.atLeast(values.of(pile), least),
                 "This takes at least " + least + (least == 1 ? " card" : " cards") + " in " + values.placeLabel(pile)
@@ -47,7 +76,7 @@ public final class Needs {
     }
 
     /** No card lies there yet. */
-    public static Need empty(Setting pile, Values values) {
+    public static Need empty(PlaceSetting pile, Values values) {
         int place = values.of(pile);
         return new Need(
                 hands -> hands.size(place) == 0,
@@ -56,7 +85,7 @@ public final class Needs {
     }
 
     /** The role belongs to a spectator, into whose hand the card can go. */
-    public static Need owned(Setting role, Values values) {
+    public static Need owned(RoleSetting role, Values values) {
         boolean owned = values.owned(role);
         return new Need(
                 hands -> owned,
@@ -65,21 +94,21 @@ public final class Needs {
     }
 
     /** The card of a role has still to be chosen. */
-    public static Need open(Setting role, Values values) {
+    public static Need open(RoleSetting role, Values values) {
         return new Need(
                 Checks.open(values.of(role)),
                 values.roleLabel(role) + " is chosen already.",
                 "Use another role for this card, or remove the earlier choice.");
     }
 
-    public static Need chosen(Setting role, Values values) {
+    public static Need chosen(RoleSetting role, Values values) {
         return new Need(
                 Checks.chosen(values.of(role)),
                 "Nothing has made a card " + values.roleLabel(role) + " yet.",
                 "Put a selection or a glimpse before this step, or name the card in the set-up.");
     }
 
-    public static Need isIn(Setting pile, Setting role, Values values) {
+    public static Need isIn(PlaceSetting pile, RoleSetting role, Values values) {
         return new Need(
                 Checks.isIn(values.of(pile), values.of(role)),
                 values.roleLabel(role) + " is not in " + values.placeLabel(pile) + ".",
@@ -87,21 +116,21 @@ public final class Needs {
     }
 
     /** The card of a role is out of the pile and can be put back. */
-    public static Need isAwayFrom(Setting pile, Setting role, Values values) {
+    public static Need isAwayFrom(PlaceSetting pile, RoleSetting role, Values values) {
         return new Need(
                 Checks.isAwayFrom(values.of(pile), values.of(role)),
                 values.roleLabel(role) + " is not out of " + values.placeLabel(pile) + ".",
                 "Let it be taken first: “Spread, free pick” does that.");
     }
 
-    public static Need onBottom(Setting pile, Setting role, Values values) {
+    public static Need onBottom(PlaceSetting pile, RoleSetting role, Values values) {
         return new Need(
                 Checks.position(values.of(pile), values.of(role), 1, false),
                 values.roleLabel(role) + " is not on the bottom of " + values.placeLabel(pile) + ".",
                 "Bring it to the bottom first: “Overhand, top card to bottom” does that from the top.");
     }
 
-    public static Need onTop(Setting pile, Setting role, Values values) {
+    public static Need onTop(PlaceSetting pile, RoleSetting role, Values values) {
         return new Need(
                 Checks.position(values.of(pile), values.of(role), 1, true),
                 values.roleLabel(role) + " is not on top of " + values.placeLabel(pile) + ".",
@@ -109,19 +138,19 @@ public final class Needs {
     }
 
     /** The card lies directly below the break. */
-    public static Need belowBreak(Setting pile, Setting role, Values values) {
+    public static Need belowBreak(PlaceSetting pile, RoleSetting role, Values values) {
         int place = values.of(pile);
         int card = values.of(role);
         return new Need(
-                hands -> hands.depthOf(place, Hold.Kind.BREAK) >= 0
+                hands -> hands.breakDepth(place) >= 0
                         && hands.isIn(place, card)
-                        && hands.positionIn(place, hands.cardOf(card)) == hands.depthOf(place, Hold.Kind.BREAK) + 1,
+                        && hands.positionIn(place, hands.cardOf(card)) == hands.breakDepth(place) + 1,
                 "No break is held directly above " + values.roleLabel(role) + ".",
                 "Cut it to the middle with a break above it: “Cut the top card to a break” does that.");
     }
 
     /** Fingers must find the card. */
-    public static Need felt(Setting role, Values values) {
+    public static Need felt(RoleSetting role, Values values) {
         int card = values.of(role);
         return new Need(
                 hands -> hands.cardOf(card) >= 0 && hands.felt(hands.cardOf(card)),
@@ -130,12 +159,12 @@ public final class Needs {
     }
 
     /** What a move needs a held hold for, in words. */
-    public static Need held(Setting pile, Hold.Kind kind, Values values, String reason, String mend) {
+    public static Need held(PlaceSetting pile, Hold.Kind kind, Values values, String reason, String mend) {
         int place = values.of(pile);
         return new Need(hands -> hands.depthOf(place, kind) >= 0, reason, mend);
     }
 
-    public static Need nameKnown(Setting role, Values values) {
+    public static Need nameKnown(RoleSetting role, Values values) {
         return new Need(
                 Checks.nameKnown(Knower.PERFORMER, values.of(role)),
                 "You do not know the name of " + values.roleLabel(role) + " yet.",
@@ -144,7 +173,7 @@ public final class Needs {
     }
 
     /** The performer knows exactly where the card lies. */
-    public static Need placeKnown(Setting role, Values values) {
+    public static Need placeKnown(RoleSetting role, Values values) {
         int card = values.of(role);
         return new Need(
                 hands -> hands.cardOf(card) < 0 || hands.placeKnown(card) == PlaceKnowledge.EXACT,
@@ -153,7 +182,7 @@ public final class Needs {
                 Optional.of(new Need.Knowledge(false, card)));
     }
 
-    public static Need apart(Setting one, Setting other, Values values) {
+    public static Need apart(PlaceSetting one, PlaceSetting other, Values values) {
         boolean apart = values.of(one) != values.of(other);
         return new Need(
                 hands -> apart,

@@ -3,7 +3,10 @@ package craftypocket.core.run;
 import craftypocket.core.chance.Chance;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.settings.Amount;
-import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.ChanceSetting;
+import craftypocket.core.settings.ChunksSetting;
+import craftypocket.core.settings.NumberSetting;
 import craftypocket.core.settings.Values;
 
 /**
@@ -15,34 +18,46 @@ import craftypocket.core.settings.Values;
  * @param chunk which chunk, or 0
  * @param amount as it was stated
  */
-public record Choice(String key, int step, Setting setting, int chunk, Amount amount) {
+public record Choice(String key, int step, NumberSetting setting, int chunk, Amount amount) {
 
     /** Whether it is a real shuffle, of which nobody decides how it falls. */
     boolean isChance() {
-        return setting.kind() == Setting.Kind.CHANCE;
+        return setting instanceof ChanceSetting;
+    }
+
+    /** Whether the cards have run out before it, so that there is nothing to choose. */
+    boolean needless(Hands hands, Values values) {
+        return setting instanceof ChunksSetting chunks && chunk > 0 && chunks.left(hands, values, chunk) == 0;
     }
 
     /** The least number it can be here. */
     int low(Hands hands, Values values) {
-        return amount.kind() == Amount.Kind.ANY ? setting.min().of(hands, values) : amount.low();
+        if (setting instanceof ChunksSetting chunks) {
+            return Math.min(amount.kind() == Amount.Kind.ANY ? 1 : amount.low(), chunks.left(hands, values, chunk));
+        }
+        return amount.kind() == Amount.Kind.ANY ? setting.least(hands, values) : from(hands, values, amount.low());
     }
 
     /** The most it can be here; less than {@link #low} when nothing is possible. */
     int high(Hands hands, Values values) {
-        if (amount.kind() != Amount.Kind.ANY) {
-            return amount.high();
+        if (setting instanceof ChunksSetting chunks) {
+            int left = chunks.left(hands, values, chunk);
+            return amount.kind() == Amount.Kind.ANY ? left : Math.min(amount.high(), left);
         }
-        int most = setting.max().of(hands, values);
-        if (setting.kind() == Setting.Kind.CHUNKS) {
-            for (int before = 0; before < chunk; before++) {
-                most -= values.chunks(setting)[before];
-            }
+        return amount.kind() == Amount.Kind.ANY ? setting.most(hands, values) : from(hands, values, amount.high());
+    }
+
+    /** A guess is never less than nothing. */
+    private int from(Hands hands, Values values, int number) {
+        if (amount.source() == null) {
+            return number;
         }
-        return most;
+        int base = amount.base(hands, values);
+        return base < 0 ? -1 : Math.max(0, base + number);
     }
 
     boolean allows(Hands hands, Values values, int number) {
-        return setting.kind() == Setting.Kind.CHUNKS || setting.allows().allows(hands, values, number);
+        return !(setting instanceof AmountSetting one) || one.allows(hands, values, number);
     }
 
     /** An upper bound of how many numbers it can be, whatever the layout. */
@@ -55,7 +70,6 @@ public record Choice(String key, int step, Setting setting, int chunk, Amount am
 
     /** The choice told as part of a world: “they cut off 17”. */
     public String told(String numbers) {
-        String which = setting.kind() == Setting.Kind.CHUNKS ? "chunk " + (chunk + 1) + " is #" : setting.phrase();
-        return which.replace("#", numbers);
+        return setting.told(chunk, numbers);
     }
 }

@@ -12,6 +12,9 @@ import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.SetUp;
 import craftypocket.core.routine.Step;
 import craftypocket.core.settings.Amount;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.ChanceSetting;
+import craftypocket.core.settings.NumberSetting;
 import craftypocket.core.settings.Problem;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.SettingReader;
@@ -36,7 +39,7 @@ public final class ComposedMove extends Move {
     private static final Pattern REFERENCE = Pattern.compile("=([a-z][a-z0-9-]{0,29})");
 
     /** A setting of a part that takes its number from one of this move. */
-    private record Link(Setting inner, Setting outer) {}
+    private record Link(NumberSetting inner, NumberSetting outer) {}
 
     private record Stage(PlannedStep step, List<Link> links) {}
 
@@ -103,17 +106,22 @@ public final class ComposedMove extends Move {
     private Map<String, Setting> declare(OwnMove own, Catalogue catalogue) {
         Map<String, Setting> declared = new HashMap<>();
         for (OwnMove.OwnSetting setting : own.settings()) {
-            referred(own, setting.name(), catalogue)
-                    .ifPresent(inner -> declared.put(
-                            setting.name(),
-                            has(inner.renamed(setting.name(), setting.label(), setting.usual())
-                                    .between(
-                                            (hands, values) -> bound(hands, values, setting.name(), true),
-                                            (hands, values) -> bound(hands, values, setting.name(), false)))));
+            referred(own, setting.name(), catalogue).ifPresent(inner -> {
+                Setting outer = inner.renamed(
+                        setting.name(),
+                        setting.label(),
+                        setting.usual(),
+                        (hands, values) -> bound(hands, values, setting.name(), true),
+                        (hands, values) -> bound(hands, values, setting.name(), false));
+                if (outer instanceof AmountSetting amount) {
+                    amount.where((hands, values, number) -> allows(hands, values, amount, number), amount.whyNot());
+                }
+                declared.put(setting.name(), has(outer));
+            });
         }
         boolean chance = own.parts().stream()
                 .flatMap(part -> catalogue.find(part.move()).stream())
-                .anyMatch(move -> move.settings().all().stream().anyMatch(s -> s.kind() == Setting.Kind.CHANCE));
+                .anyMatch(move -> move.settings().all().stream().anyMatch(ChanceSetting.class::isInstance));
         if (chance) {
             declared.put("", has(Setting.chance()));
         }
@@ -167,21 +175,28 @@ public final class ComposedMove extends Move {
                         "Name a setting of the own move after ="));
             } else {
                 texts.put(text.getKey(), given.get(reference.group(1)));
-                inner.filter(s -> s.kind() == Setting.Kind.AMOUNT
-                                && declared.get(reference.group(1)).kind() == Setting.Kind.AMOUNT)
-                        .ifPresent(s -> links.add(new Link(s, declared.get(reference.group(1)))));
+                if (inner.orElse(null) instanceof AmountSetting within
+                        && declared.get(reference.group(1)) instanceof AmountSetting outside) {
+                    links.add(new Link(within, outside));
+                }
             }
         }
         int problemsBefore = problems.size();
         Values values = reader.read(found.get().settings(), texts, where + ".settings");
         for (Setting setting : found.get().settings().all()) {
-            if (setting.kind() == Setting.Kind.CHANCE) {
-                links.add(new Link(setting, declared.get("")));
+            if (setting instanceof ChanceSetting within) {
+                links.add(new Link(within, (ChanceSetting) declared.get("")));
             }
         }
         if (problems.size() == problemsBefore) {
             PlannedStep step = new PlannedStep(
-                    index, Step.of("part" + index, part.move()), found.get(), values, List.of(), Optional.empty());
+                    index,
+                    Step.of("part" + index, part.move()),
+                    found.get(),
+                    values,
+                    List.of(),
+                    Optional.empty(),
+                    setting -> -1);
             boolean open =
                     step.choices().stream().anyMatch(c -> links.stream().noneMatch(l -> l.inner() == c.setting()));
             if (open) {
@@ -203,8 +218,8 @@ public final class ComposedMove extends Move {
                 if (link.outer() != null && link.outer().name().equals(name)) {
                     Values world = filled(stage, values);
                     return least
-                            ? link.inner().min().of(surface, world)
-                            : link.inner().max().of(surface, world);
+                            ? link.inner().least(surface, world)
+                            : link.inner().most(surface, world);
                 }
             }
             if (!perform(stage, surface, values)) {
@@ -212,6 +227,24 @@ public final class ComposedMove extends Move {
             }
         }
         return least ? 0 : Amount.MOST;
+    }
+
+    /** Whether the first part that refers to a setting lets it have a number, where the parts before lead. */
+    private boolean allows(Hands hands, Values values, AmountSetting outer, int number) {
+        Hands surface = copy(hands);
+        Values tried = values.another();
+        tried.set(outer, 0, number);
+        for (Stage stage : stages) {
+            for (Link link : stage.links()) {
+                if (link.outer() == outer && link.inner() instanceof AmountSetting inner) {
+                    return inner.allows(surface, filled(stage, tried), number);
+                }
+            }
+            if (!perform(stage, surface, tried)) {
+                return true;
+            }
+        }
+        return true;
     }
 
     @Override
@@ -235,17 +268,17 @@ public final class ComposedMove extends Move {
 
     private static boolean perform(Stage stage, Hands hands, Values values) {
         Values world = filled(stage, values);
-        stage.step().settle(hands, world);
-        if (stage.step().blocked(hands, world)) {
+        stage.step().begin(hands, world);
+        if (!stage.step().ready(hands, world)) {
             return false;
         }
-        stage.step().move().perform(hands, world);
+        stage.step().perform(hands, world);
         return true;
     }
 
     private static Values filled(Stage stage, Values values) {
         Values world = stage.step().values().another();
-        stage.links().forEach(link -> world.set(link.inner(), 0, values.of(link.outer())));
+        stage.links().forEach(link -> world.set(link.inner(), 0, values.chosen(link.outer(), 0)));
         return world;
     }
 

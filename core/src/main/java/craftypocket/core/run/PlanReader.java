@@ -20,6 +20,7 @@ import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.RoutineClaim;
 import craftypocket.core.routine.Step;
 import craftypocket.core.settings.Cast;
+import craftypocket.core.settings.Earlier;
 import craftypocket.core.settings.Problem;
 import craftypocket.core.settings.ProblemsFound;
 import craftypocket.core.settings.SettingReader;
@@ -117,11 +118,14 @@ public final class PlanReader {
         byte[] marks = setUp.marks();
         int[][] slugs = readSlugs(pack);
         Cast cast = readCast();
-        List<PlannedStep> steps = readSteps(cast, routine.steps());
-        List<PlannedStep> more = readSteps(cast, candidates);
-        List<Condition> claims = readClaims(cast);
+        Earlier earlier = new Earlier(routine.steps().stream().map(Step::id).toList());
+        List<StepRead> read = readSteps(cast, pack, earlier, routine.steps());
+        List<StepRead> readMore = readSteps(cast, pack, earlier, candidates);
+        List<Condition> claims = readClaims(cast, pack, earlier);
         stopIfProblems();
-        return new Plan(routine, pack, cast, people, steps, claims, start(setUp, Kit.of(pack, marks, slugs)), more);
+        List<PlannedStep> steps = planned(read, earlier);
+        Hands start = start(setUp, Kit.of(pack, marks, slugs), earlier.notes());
+        return new Plan(routine, pack, cast, people, steps, claims, start, planned(readMore, earlier));
     }
 
     private void stopIfProblems() {
@@ -203,10 +207,23 @@ public final class PlanReader {
                         "a routine has at most " + (Knower.MOST_PEOPLE - 1) + " spectators",
                         "Let one of the others own two cards"));
             }
-            place = places.indexOf(hand.orElse(Place.spectator(SOMEBODY)));
+            place = placeOf(hand.orElse(Place.spectator(SOMEBODY)), field);
         }
         String label = owned ? owner + "’s card" : role.kind().label() + " " + role.letter() + sign(role.card());
         return new Cast.Part(role.letter(), label, owned ? owner : "", place, knower);
+    }
+
+    private int placeOf(Place hand, String field) {
+        try {
+            return places.indexOf(hand);
+        } catch (IllegalArgumentException tooMany) {
+            problems.add(new Problem(
+                    field + ".owner",
+                    hand.name(),
+                    "a routine uses at most " + Places.MOST_PLACES + " places",
+                    "Use fewer piles"));
+            return 0;
+        }
     }
 
     private static String sign(String card) {
@@ -244,12 +261,29 @@ public final class PlanReader {
         return number;
     }
 
-    private List<PlannedStep> readSteps(Cast cast, List<Step> stated) {
-        List<PlannedStep> steps = new ArrayList<>();
+    /** A step that was read. It is planned once all have been: only then is it known which numbers others refer to. */
+    private record StepRead(
+            int index, Step step, Move move, Values values, List<String> gaps, Optional<Claim> onlyIf) {}
+
+    private static List<PlannedStep> planned(List<StepRead> read, Earlier earlier) {
+        return read.stream()
+                .map(r -> new PlannedStep(
+                        r.index(),
+                        r.step(),
+                        r.move(),
+                        r.values(),
+                        r.gaps(),
+                        r.onlyIf(),
+                        setting -> earlier.noteOf(r.step().id(), setting)))
+                .toList();
+    }
+
+    private List<StepRead> readSteps(Cast cast, Pack pack, Earlier earlier, List<Step> stated) {
+        List<StepRead> steps = new ArrayList<>();
         for (int i = 0; i < stated.size(); i++) {
             Step step = stated.get(i);
             String field = "steps[" + i + "]";
-            SettingReader reader = new SettingReader(cast, places, problems);
+            SettingReader reader = new SettingReader(cast, places, earlier, pack.size(), problems);
             Optional<Move> move = catalogue.find(step.move()).or(() -> readOwn(step, reader));
             if (move.isEmpty()) {
                 problems.add(new Problem(
@@ -261,9 +295,10 @@ public final class PlanReader {
             }
             Values values = reader.read(move.get().settings(), step.settings(), field + ".settings");
             Optional<Claim> onlyIf = step.onlyIf().map(spec -> Claim.read(spec, reader, problems, field + ".onlyIf"));
+            earlier.passed(step.id(), move.get().settings());
             // A step cannot be planned while something in it cannot be read; the problems end the reading anyway.
             if (problems.isEmpty()) {
-                steps.add(new PlannedStep(i, step, move.get(), values, reader.gaps(), onlyIf));
+                steps.add(new StepRead(i, step, move.get(), values, reader.gaps(), onlyIf));
             }
         }
         return steps;
@@ -280,7 +315,7 @@ public final class PlanReader {
         return Optional.empty();
     }
 
-    private List<Condition> readClaims(Cast cast) {
+    private List<Condition> readClaims(Cast cast, Pack pack, Earlier earlier) {
         List<Condition> claims = new ArrayList<>();
         List<String> ids = routine.steps().stream().map(Step::id).toList();
         for (int i = 0; i < routine.claims().size(); i++) {
@@ -294,15 +329,15 @@ public final class PlanReader {
                         "there is no step of this name",
                         "Name a step, or leave it empty"));
             }
-            SettingReader reader = new SettingReader(cast, places, problems);
+            SettingReader reader = new SettingReader(cast, places, earlier, pack.size(), problems);
             Claim claim = Claim.read(stated.claim(), reader, problems, field + ".claim");
             claims.add(new Condition(Condition.Kind.CLAIM, stated.id(), step, claim.sentence(), claim));
         }
         return claims;
     }
 
-    private Hands start(SetUpReader setUp, Kit kit) {
-        Hands hands = new Hands(kit, places, routine.roles().size());
+    private Hands start(SetUpReader setUp, Kit kit, int notes) {
+        Hands hands = new Hands(kit, places, routine.roles().size(), notes);
         setUp.lay(hands);
         for (int i = 0; i < routine.roles().size(); i++) {
             List<String> codes = CardText.split(routine.roles().get(i).card());

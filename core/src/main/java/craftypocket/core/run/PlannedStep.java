@@ -8,12 +8,18 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Remark;
 import craftypocket.core.routine.Step;
 import craftypocket.core.settings.Amount;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.ChanceSetting;
+import craftypocket.core.settings.ChunksSetting;
+import craftypocket.core.settings.NumberSetting;
 import craftypocket.core.settings.Sentence;
 import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Source;
 import craftypocket.core.settings.Values;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToIntFunction;
 import java.util.stream.Stream;
 
 /** A step that was read and can be done in any world. */
@@ -34,15 +40,25 @@ public final class PlannedStep {
     private final List<Choice> choices;
     private final Need[] needs;
     /** The settings that a layout bounds. */
-    private final Setting[] bounded;
-    /** The chunk settings with a rest among them, and which chunk it is. */
-    private final Setting[] rests;
+    private final NumberSetting[] bounded;
 
-    private final int[] restAt;
-    /** What the other chunks of such a setting add up to, or -1 when that differs from world to world. */
-    private final int[] restOthers;
+    private final ChunksSetting[] chunked;
+    /** The amounts that are worked out when the step is done and leave nothing to choose. */
+    private final AmountSetting[] derived;
+    /** The amounts that later steps refer to. */
+    private final AmountSetting[] noted;
+    /** Where each of them is noted. */
+    private final int[] notes;
 
-    PlannedStep(int index, Step step, Move move, Values values, List<String> gaps, Optional<Claim> onlyIf) {
+    /** @param noteOf for the name of a setting, where its number is noted; -1 when nothing refers to it */
+    PlannedStep(
+            int index,
+            Step step,
+            Move move,
+            Values values,
+            List<String> gaps,
+            Optional<Claim> onlyIf,
+            ToIntFunction<String> noteOf) {
         this.step = step;
         this.move = move;
         this.values = values;
@@ -50,37 +66,35 @@ public final class PlannedStep {
         this.onlyIf = onlyIf.orElse(null);
         choices = choices(index, step, move, values);
         needs = gaps.isEmpty() ? move.needs(values).toArray(Need[]::new) : new Need[0];
-        bounded = move.settings().all().stream()
-                .filter(s -> s.kind() == Setting.Kind.AMOUNT || s.kind() == Setting.Kind.CHUNKS)
-                .toArray(Setting[]::new);
-        rests = move.settings().all().stream()
-                .filter(s -> s.kind() == Setting.Kind.CHUNKS && values.stated(s).contains(Amount.REST))
-                .toArray(Setting[]::new);
-        restOthers = Stream.of(rests)
-                .mapToInt(s -> values.allExact(s)
-                        ? values.stated(s).stream().mapToInt(Amount::low).sum()
-                        : -1)
-                .toArray();
-        restAt = Stream.of(rests)
-                .mapToInt(s -> values.stated(s).indexOf(Amount.REST))
-                .toArray();
+        List<Setting> all = move.settings().all();
+        bounded = all.stream()
+                .filter(s -> s instanceof AmountSetting || s instanceof ChunksSetting)
+                .toArray(NumberSetting[]::new);
+        chunked = all.stream().filter(ChunksSetting.class::isInstance).toArray(ChunksSetting[]::new);
+        derived = all.stream()
+                .filter(s -> s instanceof AmountSetting && values.amount(s).source() != null)
+                .toArray(AmountSetting[]::new);
+        noted = all.stream()
+                .filter(s -> s instanceof AmountSetting && noteOf.applyAsInt(s.name()) >= 0)
+                .toArray(AmountSetting[]::new);
+        notes = Stream.of(noted).mapToInt(s -> noteOf.applyAsInt(s.name())).toArray();
     }
 
     private static List<Choice> choices(int index, Step step, Move move, Values values) {
         List<Choice> choices = new ArrayList<>();
         for (Setting setting : move.settings().all()) {
-            boolean chunked = setting.kind() == Setting.Kind.CHUNKS;
-            if (setting.kind() == Setting.Kind.CHANCE) {
-                choices.add(new Choice(step.id() + "." + setting.name(), index, setting, 0, Amount.ANY));
-            }
-            if (!chunked && setting.kind() != Setting.Kind.AMOUNT) {
-                continue;
-            }
-            List<Amount> stated = values.stated(setting);
-            for (int chunk = 0; chunk < stated.size(); chunk++) {
-                if (stated.get(chunk).isChoice()) {
-                    String key = step.id() + "." + setting.name() + (chunked ? "[" + chunk + "]" : "");
-                    choices.add(new Choice(key, index, setting, chunk, stated.get(chunk)));
+            if (setting instanceof ChanceSetting chance) {
+                choices.add(new Choice(step.id() + "." + setting.name(), index, chance, 0, Amount.ANY));
+            } else if (setting instanceof AmountSetting amount
+                    && values.amount(amount).isChoice()) {
+                choices.add(new Choice(step.id() + "." + setting.name(), index, amount, 0, values.amount(amount)));
+            } else if (setting instanceof ChunksSetting chunks) {
+                List<Amount> stated = values.stated(chunks);
+                for (int chunk = 0; chunk < stated.size(); chunk++) {
+                    if (stated.get(chunk).isChoice()) {
+                        String key = step.id() + "." + setting.name() + "[" + chunk + "]";
+                        choices.add(new Choice(key, index, chunks, chunk, stated.get(chunk)));
+                    }
                 }
             }
         }
@@ -129,11 +143,11 @@ public final class PlannedStep {
      */
     public boolean perform(Hands hands) {
         Values world = values.another();
-        settle(hands, world);
-        if (!choices.isEmpty() || blocked(hands, world)) {
+        begin(hands, world);
+        if (!choices.isEmpty() || !ready(hands, world)) {
             return false;
         }
-        move.perform(hands, world);
+        perform(hands, world);
         return true;
     }
 
@@ -141,27 +155,37 @@ public final class PlannedStep {
         return onlyIf == null || onlyIf.holds(hands);
     }
 
-    /** Lets the chunk that is the rest take what the others leave. Call when all choices of the step are set. */
-    void settle(Hands hands, Values world) {
-        for (int i = 0; i < rests.length; i++) {
-            Setting setting = rests[i];
-            int others =
-                    restOthers[i] >= 0 ? restOthers[i] : sum(world.chunks(setting)) - world.chunks(setting)[restAt[i]];
-            world.set(setting, restAt[i], Math.max(0, setting.max().of(hands, world) - others));
+    /** Works out what is the same in all worlds that lead here. Call before the choices of the step are made. */
+    void begin(Hands hands, Values world) {
+        for (AmountSetting setting : derived) {
+            Amount amount = world.amount(setting);
+            int base = amount.base(hands, world);
+            // A number that there is none of stays out of all bounds.
+            world.set(setting, 0, base < 0 ? -1 : base + amount.middle());
         }
     }
 
-    /** The same when chunks may have other numbers than were stated. */
-    void settleAnew(Hands hands, Values world) {
-        for (int i = 0; i < rests.length; i++) {
-            int[] chunks = world.chunks(rests[i]);
-            int others = sum(chunks) - chunks[restAt[i]];
-            world.set(rests[i], restAt[i], Math.max(0, rests[i].max().of(hands, world) - others));
+    /** Settles what the choices leave, and says whether the step can be done. Call when all choices are made. */
+    boolean ready(Hands hands, Values world) {
+        for (ChunksSetting setting : chunked) {
+            setting.settle(hands, world);
+        }
+        return fault(hands, world) == NONE;
+    }
+
+    /** Does it. Call only when it is {@linkplain #ready ready}. */
+    void perform(Hands hands, Values world) {
+        move.perform(hands, world);
+        for (int i = 0; i < noted.length; i++) {
+            hands.note(notes[i], world.of(noted[i]));
         }
     }
 
-    boolean blocked(Hands hands, Values world) {
-        return fault(hands, world) != NONE;
+    /** What can be said of the numbers here although the step can be done. */
+    List<String> remarks(Hands hands, Values world) {
+        return Stream.of(chunked)
+                .flatMap(setting -> setting.remark(hands, world).stream())
+                .toList();
     }
 
     /** Why it cannot be done here, or nothing. */
@@ -193,40 +217,29 @@ public final class PlannedStep {
             }
         }
         for (int i = 0; i < bounded.length; i++) {
-            if (!possible(bounded[i], hands, world)) {
+            if (!bounded[i].possible(hands, world)) {
                 return needs.length + i;
             }
         }
         return move.unmet(hands, world).isPresent() ? UNMET : NONE;
     }
 
-    private static boolean possible(Setting setting, Hands hands, Values world) {
-        if (setting.kind() == Setting.Kind.AMOUNT) {
-            int number = world.of(setting);
-            return number >= setting.min().of(hands, world)
-                    && number <= setting.max().of(hands, world)
-                    && setting.allows().allows(hands, world, number);
+    private static Obstacle outOfBounds(NumberSetting bounded, Hands hands, Values world) {
+        if (bounded instanceof ChunksSetting chunks) {
+            return chunks.lacksBreak(hands, world)
+                    ? new Obstacle(
+                            "“" + chunks.label() + "” end at a break, and none is held.",
+                            "Hold a break first, or write “until gone”.")
+                    : new Obstacle("There are not enough cards for this.", "Choose a larger pile.");
         }
-        int total = setting.max().of(hands, world);
-        int sum = sum(world.chunks(setting));
-        return setting.partial() ? sum <= total : sum == total;
-    }
-
-    private static Obstacle outOfBounds(Setting setting, Hands hands, Values world) {
-        int max = setting.max().of(hands, world);
-        if (setting.kind() == Setting.Kind.CHUNKS) {
-            int sum = sum(world.chunks(setting));
-            String have = "“" + setting.label() + "” add up to " + sum + ", but ";
-            if (max < 0) {
-                return new Obstacle("There are not enough cards for this.", "Choose a larger pile.");
-            }
-            return setting.partial()
-                    ? new Obstacle(have + "at most " + max + " can be taken.", "Take " + (sum - max) + " fewer.")
-                    : new Obstacle(
-                            have + max + " cards are shuffled.",
-                            "Change a chunk by " + Math.abs(sum - max) + ", or write “rest” for one of them.");
+        AmountSetting setting = (AmountSetting) bounded;
+        Amount amount = world.amount(setting);
+        if (amount.source() != null && amount.base(hands, world) < 0) {
+            Source.Missing missing = amount.source().missing();
+            return new Obstacle("“" + setting.label() + "”: " + missing.reason(), missing.mend());
         }
-        int min = setting.min().of(hands, world);
+        int max = setting.most(hands, world);
+        int min = setting.least(hands, world);
         int number = world.of(setting);
         if (min > max) {
             return new Obstacle(
@@ -241,13 +254,5 @@ public final class PlannedStep {
         return new Obstacle(
                 "“" + setting.label() + "” is " + number + ", which " + setting.whyNot() + ".",
                 "Choose another number.");
-    }
-
-    private static int sum(int[] chunks) {
-        int sum = 0;
-        for (int chunk : chunks) {
-            sum += chunk;
-        }
-        return sum;
     }
 }

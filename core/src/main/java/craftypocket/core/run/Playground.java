@@ -10,6 +10,8 @@ import craftypocket.core.routine.RoleKind;
 import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.SetUp;
 import craftypocket.core.routine.Step;
+import craftypocket.core.settings.ChunksSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -74,6 +76,11 @@ public final class Playground {
             of(marked("7S", "salted")),
             of(marked("5S", "short")),
             of(PLAIN, step("follow-card", "at", "4"), step("spread-cull", "at", "7")),
+            of(
+                    PLAIN,
+                    step("jog-card", "at", "4", "way", "in"),
+                    step("jog-card", "at", "6"),
+                    step("jog-card", "at", "9")),
             of(PLAIN, step("palm-top", "count", "2")),
             of(PLAIN, step("palm-top", "count", "2"), step("load")),
             of(PLAIN, step("follow-card", "at", "2"), step("lopsided-riffle", "cut", "9", "square", "you")),
@@ -84,9 +91,9 @@ public final class Playground {
     /** Ways of filling in the settings, from the usual one on. */
     private static final List<Function<Setting, String>> FILLINGS = List.of(
             Setting::usual,
-            setting -> setting.kind() == Setting.Kind.CHUNKS ? smallChunks(setting) : setting.usual(),
+            setting -> setting instanceof ChunksSetting chunks ? smallChunks(chunks) : setting.usual(),
             setting -> switch (setting.kind()) {
-                case CHUNKS -> smallChunks(setting);
+                case CHUNKS -> smallChunks((ChunksSetting) setting);
                 case AMOUNT -> "any";
                 default -> setting.usual();
             });
@@ -158,12 +165,12 @@ public final class Playground {
     private static boolean usually(Step step, Role role) {
         return AllMoves.CATALOGUE.find(step.move()).stream()
                 .flatMap(move -> move.settings().all().stream())
-                .anyMatch(s -> s.kind() == Setting.Kind.ROLE
+                .anyMatch(s -> s instanceof RoleSetting
                         && s.usual().equals(role.letter())
                         && !step.settings().containsKey(s.name()));
     }
 
-    private static String smallChunks(Setting setting) {
+    private static String smallChunks(ChunksSetting setting) {
         return setting.partial() ? "1 2" : "2 3 rest";
     }
 

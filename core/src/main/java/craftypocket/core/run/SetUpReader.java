@@ -185,8 +185,21 @@ final class SetUpReader {
                         "it must be a place away from the deck",
                         "Write other-hand, palm, case or wallet, or table:, spectator:, pocket: or under: and a name"));
             } else {
-                laid.addAll(readOrder(places.indexOf(place.get()), pile.cards(), field + ".cards"));
+                laid.addAll(readOrder(indexOf(place.get(), field), pile.cards(), field + ".cards"));
             }
+        }
+    }
+
+    private int indexOf(Place place, String field) {
+        try {
+            return places.indexOf(place);
+        } catch (IllegalArgumentException tooMany) {
+            problems.add(new Problem(
+                    field + ".place",
+                    place.text(),
+                    "a routine uses at most " + Places.MOST_PLACES + " places",
+                    "Use one of the others twice"));
+            return DECK;
         }
     }
 

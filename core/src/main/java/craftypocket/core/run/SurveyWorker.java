@@ -190,6 +190,7 @@ final class SurveyWorker {
     }
 
     private void branch(int step, int level, Hands hands) {
+        steps[step].begin(hands, values[step]);
         if (random != null) {
             choose(step, 0, level, hands);
         } else {
@@ -207,6 +208,11 @@ final class SurveyWorker {
             return;
         }
         Choice choice = choices[step][index];
+        if (choice.needless(hands, values[step])) {
+            leave(step, index);
+            enumerate(step, index + 1, level, hands);
+            return;
+        }
         int low = choice.low(hands, values[step]);
         int high = choice.high(hands, values[step]);
         boolean any = false;
@@ -230,6 +236,11 @@ final class SurveyWorker {
             return;
         }
         Choice choice = choices[step][index];
+        if (choice.needless(hands, values[step])) {
+            leave(step, index);
+            choose(step, index + 1, level, hands);
+            return;
+        }
         int low = choice.low(hands, values[step]);
         int high = choice.high(hands, values[step]);
         int possible = 0;
@@ -242,6 +253,12 @@ final class SurveyWorker {
         }
         take(step, index, picked);
         choose(step, index + 1, level, hands);
+    }
+
+    /** There is nothing to choose: the cards have run out. */
+    private void leave(int step, int index) {
+        values[step].set(choices[step][index].setting(), choices[step][index].chunk(), 0);
+        chosen[firstChoice[step] + index] = Tally.NOT_MADE;
     }
 
     private void take(int step, int index, int number) {
@@ -267,11 +284,13 @@ final class SurveyWorker {
         set(step, Condition.Kind.EXPECTED_BEFORE, !applies);
         set(step, Condition.Kind.EXPECTED_AFTER, !applies);
         if (applies) {
-            planned.settle(hands, values[step]);
-            done = !planned.blocked(hands, values[step]);
+            if (choices[step].length == 0) {
+                planned.begin(hands, values[step]);
+            }
+            done = planned.ready(hands, values[step]);
             if (done) {
                 judge(step, Condition.Kind.EXPECTED_BEFORE, hands);
-                planned.move().perform(hands, values[step]);
+                planned.perform(hands, values[step]);
                 judge(step, Condition.Kind.EXPECTED_AFTER, hands);
             }
         }

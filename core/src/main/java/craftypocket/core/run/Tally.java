@@ -1,7 +1,7 @@
 package craftypocket.core.run;
 
 import craftypocket.core.settings.Amount;
-import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.ChunksSetting;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -62,8 +62,7 @@ final class Tally {
         return IntStream.range(0, choices.size())
                 .filter(choice -> !choices.get(choice).isChance())
                 .boxed()
-                .sorted(Comparator.comparing(
-                        choice -> choices.get(choice).setting().kind() == Setting.Kind.CHUNKS))
+                .sorted(Comparator.comparing(choice -> choices.get(choice).setting() instanceof ChunksSetting))
                 .limit(MOST_CHARTED)
                 .mapToInt(choice -> choice)
                 .sorted()

@@ -109,14 +109,19 @@ public final class Tracer {
             return snapshot(step.sentence(), true, Optional.empty(), List.of());
         }
         List<Trace.Chosen> chosen = new ArrayList<>();
+        step.begin(hands, values);
         for (Choice choice : step.choices()) {
-            chosen.add(choose(choice, values));
+            if (choice.needless(hands, values)) {
+                values.set(choice.setting(), choice.chunk(), 0);
+            } else {
+                chosen.add(choose(choice, values));
+            }
         }
-        step.settle(hands, values);
-        Optional<Obstacle> obstacle = step.obstacle(hands, values);
+        boolean ready = step.ready(hands, values);
+        Optional<Obstacle> obstacle = ready ? Optional.empty() : step.obstacle(hands, values);
         if (obstacle.isEmpty()) {
             judge(index, Condition.Kind.EXPECTED_BEFORE);
-            step.move().perform(hands, values);
+            step.perform(hands, values);
             judge(index, Condition.Kind.EXPECTED_AFTER);
         }
         set(index, Condition.Kind.CAN_BE_DONE, obstacle.isEmpty());
@@ -129,8 +134,10 @@ public final class Tracer {
         int low = choice.low(hands, values);
         int high = choice.high(hands, values);
         boolean any = choice.amount().kind() == Amount.Kind.ANY;
-        int usual =
-                choice.isChance() ? 1 : any ? (low + high) / 2 : choice.amount().middle();
+        boolean middle = any || choice.amount().source() != null;
+        int usual = choice.isChance()
+                ? 1
+                : middle ? (low + high) / 2 : choice.amount().middle();
         int wanted = world.numbers().getOrDefault(choice.key(), usual);
         int number = nearestAllowed(choice, values, Math.max(low, Math.min(high, wanted)), low, high);
         values.set(choice.setting(), choice.chunk(), number);

@@ -35,12 +35,11 @@ public final class Walk {
         if (!planned.applies(hands)) {
             return true;
         }
-        planned.settleAnew(hands, numbers);
-        if (planned.blocked(hands, numbers)) {
+        if (!planned.ready(hands, numbers)) {
             // Whoever believes to know a card goes on all the same; only what the hands cannot do is noticed.
             return planned.obstacle(hands, numbers).flatMap(Obstacle::unknown).isPresent();
         }
-        planned.move().perform(hands, numbers);
+        planned.perform(hands, numbers);
         return true;
     }
 }

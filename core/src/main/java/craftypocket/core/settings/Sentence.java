@@ -1,14 +1,12 @@
 package craftypocket.core.settings;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 
 /**
  * Fills the settings into the words of a move or claim. {@code {depth}} stands for the value, {@code {at depth}} for “at
@@ -28,37 +26,12 @@ public final class Sentence {
 
     /** The words with the amounts as they were stated. */
     public static String stated(String template, SettingList settings, Values values) {
-        return fill(
-                template,
-                settings,
-                values,
-                setting -> values.stated(setting).stream()
-                        .map(amount -> shortly(setting, amount))
-                        .collect(Collectors.joining(" ")));
-    }
-
-    /** Chunks follow one another, and so are written as briefly as they can be. */
-    private static String shortly(Setting setting, Amount amount) {
-        return setting.kind() == Setting.Kind.CHUNKS && amount.kind() != Amount.Kind.REST
-                ? amount.text()
-                : amount.words();
+        return fill(template, settings, setting -> setting.stated(values));
     }
 
     /** The words with the numbers of this world. */
     public static String resolved(String template, SettingList settings, Values values) {
-        return fill(template, settings, values, setting -> switch (setting.kind()) {
-            case CHUNKS -> spaced(values.chunks(setting));
-            case ESTIMATE -> values.amount(setting).words();
-            default -> String.valueOf(values.of(setting));
-        });
-    }
-
-    private static String spaced(int[] chunks) {
-        StringBuilder spaced = new StringBuilder();
-        for (int chunk : chunks) {
-            spaced.append(spaced.isEmpty() ? "" : " ").append(chunk);
-        }
-        return spaced.toString();
+        return fill(template, settings, setting -> setting.resolved(values));
     }
 
     /** A number as a place in a row: 1st, 2nd, 3rd, 4th, 11th, 21st. */
@@ -81,36 +54,19 @@ public final class Sentence {
         return SLOT.matcher(template).results().map(r -> r.group(2)).toList();
     }
 
-    private static String fill(
-            String template, SettingList settings, Values values, Function<Setting, String> numbers) {
+    private static String fill(String template, SettingList settings, Function<Setting, String> values) {
         StringBuilder filled = new StringBuilder();
         for (Part part : PARTS.computeIfAbsent(template, Sentence::takeApart)) {
             filled.append(part.words());
             if (part.slot() != null) {
                 Setting setting = settings.named(part.slot()).orElseThrow();
-                String text = switch (setting.kind()) {
-                    case PLACE -> values.placeLabel(setting);
-                    case ROLE -> values.roleLabel(setting);
-                    case BEATS -> beats(values.text(setting));
-                    case TEXT -> values.text(setting);
-                    case CHANCE -> "";
-                    case OPTION -> setting.options().get(values.of(setting)).label();
-                    default -> numbers.apply(setting);
-                };
-                filled.append(dress(part.manner(), text));
+                filled.append(dress(part.manner(), values.apply(setting)));
             }
         }
         if (!filled.isEmpty()) {
             filled.setCharAt(0, Character.toUpperCase(filled.charAt(0)));
         }
         return filled.toString();
-    }
-
-    private static String beats(String text) {
-        return Arrays.stream(text.split("[\\s,]+"))
-                .flatMap(word -> Beat.read(word).stream())
-                .map(Beat::words)
-                .collect(Collectors.joining(", "));
     }
 
     private static List<Part> takeApart(String template) {

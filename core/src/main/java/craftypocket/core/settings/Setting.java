@@ -1,63 +1,24 @@
 package craftypocket.core.settings;
 
-import craftypocket.core.chance.Chance;
 import craftypocket.core.layout.Hands;
 import java.util.List;
 
 /**
- * One setting of a move or of a claim, as it is declared: what it is called, what it takes, what it usually is, and
- * between which bounds the layout lets it be.
- *
- * @param index its place among the settings of its move or claim
- * @param name its name in a routine file
- * @param label its name on the screen
- * @param kind what it takes
- * @param usual its value when nothing is given; may be empty for an optional role
- * @param decider who decides it when it is left open
- * @param min the least amount the layout allows; for chunks, the least size of one chunk
- * @param max the most the layout allows; for chunks, what they must add up to (or at most, when {@code partial})
- * @param allows which amounts within the bounds are possible
- * @param options the values of an option, in order
- * @param optional whether a role may be left empty
- * @param whyNot why an amount within the bounds that is not allowed is not, after “which”
- * @param phrase how a world is told by this setting, {@code #} standing for the number: “they cut off #”
- * @param partial whether chunks may add up to less than {@code max}
+ * One setting of a move or of a claim, as it is declared: what it is called, what it takes and what it usually is. Each
+ * kind of setting knows how it is read, worded, chosen and bounded.
  */
-public record Setting(
-        int index,
-        String name,
-        String label,
-        Kind kind,
-        String usual,
-        Decider decider,
-        Bound min,
-        Bound max,
-        Filter allows,
-        String whyNot,
-        List<Option> options,
-        boolean optional,
-        boolean partial,
-        String phrase) {
+public abstract class Setting {
 
-    /** What a setting takes. */
+    /** What a setting takes: one field component of the front end each. */
     public enum Kind {
-        /** An {@link Amount}. */
         AMOUNT,
-        /** An amount that is believed and not chosen: it never makes worlds. */
         ESTIMATE,
-        /** Several amounts one after another, one of which may be the rest. */
         CHUNKS,
-        /** A place. */
         PLACE,
-        /** The letter of a role. */
         ROLE,
-        /** One of a few words. */
         OPTION,
-        /** {@linkplain Beat Beats} of a count, one after another. */
         BEATS,
-        /** A short text, such as a name to be spelled. */
         TEXT,
-        /** Which of all shuffles somebody does: it is never stated, and differs from world to world. */
         CHANCE
     }
 
@@ -79,181 +40,123 @@ public record Setting(
         boolean allows(Hands hands, Values values, int amount);
     }
 
-    /**
-     * One value of an option.
-     *
-     * @param name in a routine file
-     * @param label on the screen
-     */
-    public record Option(String name, String label) {}
+    private final Kind kind;
+    private final String name;
+    private final String label;
+    private final String usual;
+    private int index = -1;
 
-    private static Setting of(String name, String label, Kind kind, String usual) {
-        return new Setting(
-                -1,
-                name,
-                label,
-                kind,
-                usual,
-                Decider.PERFORMER,
-                (h, v) -> 0,
-                (h, v) -> Amount.MOST,
-                (h, v, amount) -> true,
-                "is excluded",
-                List.of(),
-                false,
-                false,
-                Character.toLowerCase(label.charAt(0)) + label.substring(1) + " is #");
+    Setting(Kind kind, String name, String label, String usual) {
+        this.kind = kind;
+        this.name = name;
+        this.label = label;
+        this.usual = usual;
     }
 
-    public static Setting amount(String name, String label, String usual) {
-        return of(name, label, Kind.AMOUNT, usual);
+    public static AmountSetting amount(String name, String label, String usual) {
+        return new AmountSetting(name, label, usual);
     }
 
-    public static Setting estimate(String name, String label, String usual) {
-        return of(name, label, Kind.ESTIMATE, usual);
+    public static EstimateSetting estimate(String name, String label, String usual) {
+        return new EstimateSetting(name, label, usual);
     }
 
-    public static Setting chunks(String name, String label, String usual, Bound total) {
-        return of(name, label, Kind.CHUNKS, usual).between((h, v) -> 1, total);
+    /** @param total what the chunks must add up to */
+    public static ChunksSetting chunks(String name, String label, String usual, Bound total) {
+        return new ChunksSetting(name, label, usual, total);
     }
 
-    /** The beats of a count. */
-    public static Setting beats(String name, String label, String usual) {
-        return of(name, label, Kind.BEATS, usual);
+    public static BeatsSetting beats(String name, String label, String usual) {
+        return new BeatsSetting(name, label, usual);
     }
 
-    public static Setting text(String name, String label, String usual) {
-        return of(name, label, Kind.TEXT, usual);
+    public static TextSetting text(String name, String label, String usual) {
+        return new TextSetting(name, label, usual);
     }
 
-    /** A real shuffle: the number says which of all shuffles it is. */
-    public static Setting chance() {
-        return of("shuffle", "Which shuffle", Kind.CHANCE, "")
-                .between((h, v) -> 1, (h, v) -> Chance.MOST_SHUFFLES)
-                .bySpectator()
-                .told("the shuffle is no. #");
+    public static ChanceSetting chance() {
+        return new ChanceSetting();
     }
 
-    public static Setting place(String name, String label, String usual) {
-        return of(name, label, Kind.PLACE, usual);
+    public static PlaceSetting place(String name, String label, String usual) {
+        return new PlaceSetting(name, label, usual, false);
+    }
+
+    /** A place that may be left empty; its index is then {@link Cast#NOBODY}. */
+    public static PlaceSetting maybePlace(String name, String label) {
+        return new PlaceSetting(name, label, "", true);
     }
 
     /** A role that must be named. */
-    public static Setting role(String name, String label, String usual) {
-        return of(name, label, Kind.ROLE, usual);
+    public static RoleSetting role(String name, String label, String usual) {
+        return new RoleSetting(name, label, usual, false);
     }
 
     /** A role that may be left empty. */
-    public static Setting maybeRole(String name, String label) {
-        Setting made = role(name, label, "");
-        return made.copy(
-                made.index,
-                made.decider,
-                made.min,
-                made.max,
-                made.allows,
-                made.whyNot,
-                made.options,
-                true,
-                false,
-                made.phrase);
+    public static RoleSetting maybeRole(String name, String label) {
+        return new RoleSetting(name, label, "", true);
     }
 
     /** One of a few words; the first is the usual one. */
-    public static Setting option(String name, String label, Option... options) {
-        Setting made = of(name, label, Kind.OPTION, options[0].name());
-        return made.copy(
-                made.index,
-                made.decider,
-                made.min,
-                made.max,
-                made.allows,
-                made.whyNot,
-                List.of(options),
-                false,
-                false,
-                made.phrase);
+    public static OptionSetting option(String name, String label, Option... options) {
+        return new OptionSetting(name, label, options[0].name(), List.of(options));
     }
 
-    /** The same, within these bounds. */
-    public Setting between(Bound newMin, Bound newMax) {
-        return copy(index, decider, newMin, newMax, allows, whyNot, options, optional, partial, phrase);
+    /** Its place among the settings of its move or claim. */
+    final int index() {
+        return index;
     }
 
-    /** The same, decided by a spectator when it is left open. */
-    public Setting bySpectator() {
-        return copy(index, Decider.SPECTATOR, min, max, allows, whyNot, options, optional, partial, phrase);
+    /** Only a {@link SettingList} gives it. */
+    final void placed(int at) {
+        index = at;
     }
 
-    /** The same, but for some amounts. */
-    public Setting where(Filter newAllows) {
-        return where(newAllows, whyNot);
+    public final Kind kind() {
+        return kind;
     }
 
-    /** The same, but for some amounts, with the reason: “which” and what follows. */
-    public Setting where(Filter newAllows, String newWhyNot) {
-        return copy(index, decider, min, max, newAllows, newWhyNot, options, optional, partial, phrase);
+    /** Its name in a routine file. */
+    public final String name() {
+        return name;
     }
 
-    /** The same chunks, which may leave cards over. */
-    public Setting leavingSome() {
-        return copy(index, decider, min, max, allows, whyNot, options, optional, true, phrase);
+    /** Its name on the screen. */
+    public final String label() {
+        return label;
     }
 
-    /** The same, with another phrase for a world. */
-    public Setting told(String newPhrase) {
-        return copy(index, decider, min, max, allows, whyNot, options, optional, partial, newPhrase);
+    /** Its value when nothing is given; may be empty for an optional role. */
+    public final String usual() {
+        return usual;
     }
 
-    /** The same under another name. */
-    public Setting renamed(String newName, String newLabel, String newUsual) {
-        return new Setting(
-                index,
-                newName,
-                newLabel,
-                kind,
-                newUsual,
-                decider,
-                min,
-                max,
-                (h, v, amount) -> true,
-                whyNot,
-                options,
-                optional,
-                partial,
-                phrase);
+    /** Whether it may be left empty. */
+    public boolean optional() {
+        return false;
     }
 
-    /** The same at a place among its fellows; only a {@link SettingList} gives it. */
-    Setting at(int newIndex) {
-        return copy(newIndex, decider, min, max, allows, whyNot, options, optional, partial, phrase);
+    /** Who decides it when it is left open. */
+    public Decider decider() {
+        return Decider.PERFORMER;
     }
 
-    private Setting copy(
-            int newIndex,
-            Decider newDecider,
-            Bound newMin,
-            Bound newMax,
-            Filter newAllows,
-            String newWhyNot,
-            List<Option> newOptions,
-            boolean newOptional,
-            boolean newPartial,
-            String newPhrase) {
-        return new Setting(
-                newIndex,
-                name,
-                label,
-                kind,
-                usual,
-                newDecider,
-                newMin,
-                newMax,
-                newAllows,
-                newWhyNot,
-                newOptions,
-                newOptional,
-                newPartial,
-                newPhrase);
+    /** The values among which one chooses, in order; none when it is not one of a few words. */
+    public List<Option> options() {
+        return List.of();
+    }
+
+    /** The same under another name and within other bounds, as a setting of an own move. */
+    public abstract Setting renamed(String newName, String newLabel, String newUsual, Bound min, Bound max);
+
+    /** Reads its text into the values; what cannot be read is told to the reader. */
+    abstract void read(String text, Values into, SettingReader reader);
+
+    /** The value in a sentence, as it was stated. */
+    abstract String stated(Values values);
+
+    /** The value in a sentence, with the numbers of one world. */
+    String resolved(Values values) {
+        return stated(values);
     }
 }

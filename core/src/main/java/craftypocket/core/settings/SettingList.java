@@ -9,16 +9,26 @@ import java.util.Optional;
 public final class SettingList {
 
     private final List<Setting> settings = new ArrayList<>();
+    private PlaceSetting pile;
 
-    /** Adds a declaration; what it gives back is the handle by which the values are asked. */
-    public Setting add(Setting declared) {
-        Setting placed = declared.at(settings.size());
-        settings.add(placed);
-        return placed;
+    /** Adds a declaration, and gives it back as the handle by which its value is asked. */
+    public <S extends Setting> S add(S declared) {
+        declared.placed(settings.size());
+        settings.add(declared);
+        if (declared instanceof PlaceSetting place
+                && (pile == null || place.name().equals("pile"))) {
+            pile = place;
+        }
+        return declared;
     }
 
     public List<Setting> all() {
         return Collections.unmodifiableList(settings);
+    }
+
+    /** The pile that is acted on: the place of this name, or else the first; null when there is none. */
+    PlaceSetting pile() {
+        return pile;
     }
 
     public Optional<Setting> named(String name) {

@@ -11,56 +11,113 @@ public final class Values {
 
     private final Cast cast;
     private final Places places;
+    private final SettingList settings;
     private final int[] numbers;
     private final Amount[][] amounts;
+    /** What is taken in this world, chunk by chunk, and the codes of beats. */
     private final int[][] chunks;
-    private final boolean[] allExact;
-    private final String[] texts;
+    /** What was stated or chosen for each chunk, whether there are so many cards or not. */
+    private final int[][] chosen;
 
-    Values(Cast cast, Places places, int settings) {
+    private final boolean[] allExact;
+    private final Object[] stated;
+
+    Values(Cast cast, Places places, SettingList settings) {
         this.cast = cast;
         this.places = places;
-        numbers = new int[settings];
-        amounts = new Amount[settings][];
-        chunks = new int[settings][];
-        allExact = new boolean[settings];
-        texts = new String[settings];
+        this.settings = settings;
+        int count = settings.all().size();
+        numbers = new int[count];
+        amounts = new Amount[count][];
+        chunks = new int[count][];
+        chosen = new int[count][];
+        allExact = new boolean[count];
+        stated = new Object[count];
     }
 
     /** A copy for another worker, with the same settings and amounts of its own. */
     public Values another() {
-        Values copy = new Values(cast, places, numbers.length);
+        Values copy = new Values(cast, places, settings);
         System.arraycopy(numbers, 0, copy.numbers, 0, numbers.length);
         System.arraycopy(amounts, 0, copy.amounts, 0, amounts.length);
         System.arraycopy(allExact, 0, copy.allExact, 0, allExact.length);
-        System.arraycopy(texts, 0, copy.texts, 0, texts.length);
+        System.arraycopy(stated, 0, copy.stated, 0, stated.length);
         for (int i = 0; i < chunks.length; i++) {
             copy.chunks[i] = chunks[i] == null ? null : chunks[i].clone();
+            copy.chosen[i] = chosen[i] == null ? null : chosen[i].clone();
         }
         return copy;
     }
 
-    /** The number of an amount in this world, the index of a place, role or option. */
-    public int of(Setting setting) {
+    /** The number of an amount in this world. */
+    public int of(AmountSetting setting) {
         return numbers[setting.index()];
     }
 
-    /** The sizes of the chunks in this world. */
-    public int[] chunks(Setting setting) {
+    /** Which shuffle it is in this world. */
+    public int of(ChanceSetting setting) {
+        return numbers[setting.index()];
+    }
+
+    /** The index of a place. */
+    public int of(PlaceSetting setting) {
+        return numbers[setting.index()];
+    }
+
+    /** The index of a role, or {@link Cast#NOBODY}. */
+    public int of(RoleSetting setting) {
+        return numbers[setting.index()];
+    }
+
+    public Option of(OptionSetting setting) {
+        return setting.options().get(numbers[setting.index()]);
+    }
+
+    /** The number of an option among those of its setting. */
+    public int numberOf(OptionSetting setting) {
+        return numbers[setting.index()];
+    }
+
+    /** The number in this world of an amount, or of one chunk, as it was chosen. */
+    public int chosen(NumberSetting setting, int chunk) {
+        return chosen[setting.index()] == null ? numbers[setting.index()] : chosen[setting.index()][chunk];
+    }
+
+    /** The sizes of the chunks that are taken in this world; none after the cards have run out. */
+    public int[] chunks(ChunksSetting setting) {
         return chunks[setting.index()];
     }
 
+    /** What was stated or chosen for each chunk in this world. */
+    int[] chosen(ChunksSetting setting) {
+        return chosen[setting.index()];
+    }
+
     /** The codes of the beats of a count, as {@link Beat} reads them. */
-    public int[] beats(Setting setting) {
+    public int[] beats(BeatsSetting setting) {
         return chunks[setting.index()];
     }
 
     /** A text as it was stated. */
     public String text(Setting setting) {
-        return texts[setting.index()];
+        return (String) stated[setting.index()];
     }
 
-    /** The amounts as they were stated: one, or one a chunk. */
+    ChunksSetting.Stated statedChunks(ChunksSetting setting) {
+        return (ChunksSetting.Stated) stated[setting.index()];
+    }
+
+    /** Whether chunks were stated to end at the break. */
+    public boolean toBreak(ChunksSetting setting) {
+        return statedChunks(setting).toBreak();
+    }
+
+    /** Which chunk is the rest, or -1. */
+    public int restOf(ChunksSetting setting) {
+        return statedChunks(setting).amounts().indexOf(Amount.REST);
+    }
+
+    /** The amounts as they were stated: one, or as many as there can be chunks. */
     public List<Amount> stated(Setting setting) {
         return List.of(amounts[setting.index()]);
     }
@@ -70,18 +127,18 @@ public final class Values {
         return amounts[setting.index()][0];
     }
 
-    /** Whether the amount was stated exactly, so that the performer knows it. */
-    public boolean exact(Setting setting) {
-        return amount(setting).kind() == Amount.Kind.EXACT;
+    /** Whether the performer knows the number. */
+    public boolean exact(AmountSetting setting) {
+        return amount(setting).known();
     }
 
     /** Whether all chunks were stated exactly, but for a rest, which then is exact too. */
-    public boolean allExact(Setting setting) {
+    public boolean allExact(ChunksSetting setting) {
         return allExact[setting.index()];
     }
 
     /** Whether the chunks from the first index up to, but without, the second were stated exactly. */
-    public boolean exactBetween(Setting setting, int first, int end) {
+    public boolean exactBetween(ChunksSetting setting, int first, int end) {
         for (int i = first; i < end; i++) {
             if (amounts[setting.index()][i].kind() != Amount.Kind.EXACT) {
                 return false;
@@ -90,63 +147,77 @@ public final class Values {
         return true;
     }
 
-    /** Whether an option has the value of this name. */
-    public boolean is(Setting setting, String option) {
-        return setting.options().get(of(setting)).name().equals(option);
-    }
-
     /** The role in a sentence. */
-    public String roleLabel(Setting setting) {
+    public String roleLabel(RoleSetting setting) {
         return of(setting) == Cast.NOBODY
                 ? "nobody’s card"
                 : cast.part(of(setting)).label();
     }
 
-    public String placeLabel(Setting setting) {
-        return places.at(of(setting)).label();
+    public String placeLabel(PlaceSetting setting) {
+        return of(setting) == Cast.NOBODY
+                ? "the same place"
+                : places.at(of(setting)).label();
     }
 
     /** Whether a role belongs to a spectator. */
-    public boolean owned(Setting role) {
+    public boolean owned(RoleSetting role) {
         return !cast.part(of(role)).owner().isEmpty();
     }
 
     /** The place of the hand of the person who owns a role. */
-    public int ownerPlace(Setting role) {
+    public int ownerPlace(RoleSetting role) {
         return cast.part(of(role)).ownerPlace();
     }
 
     /** The owner of a role among those who know. */
-    public int ownerKnower(Setting role) {
+    public int ownerKnower(RoleSetting role) {
         return cast.part(of(role)).ownerKnower();
     }
 
+    /** The pile that is acted on: where “the break” is meant to be. */
+    int pile() {
+        return settings.pile() == null ? 0 : of(settings.pile());
+    }
+
     /** Sets the number of an amount, or of one chunk, for this world. */
-    public void set(Setting setting, int chunk, int number) {
-        if (setting.kind() == Setting.Kind.CHUNKS) {
-            chunks[setting.index()][chunk] = number;
+    public void set(NumberSetting setting, int chunk, int number) {
+        if (chosen[setting.index()] != null) {
+            chosen[setting.index()][chunk] = number;
         } else {
             numbers[setting.index()] = number;
         }
     }
 
-    void stateText(Setting setting, String text) {
-        texts[setting.index()] = text;
+    /** Takes another option. */
+    public void set(OptionSetting setting, int option) {
+        put(setting, option);
     }
 
-    void stateBeats(Setting setting, String text, List<Beat> beats) {
+    /** Puts the index of a place, a role or an option. */
+    void put(Setting setting, int index) {
+        numbers[setting.index()] = index;
+    }
+
+    void stateText(Setting setting, String text) {
+        stated[setting.index()] = text;
+    }
+
+    void stateBeats(BeatsSetting setting, String text, List<Beat> beats) {
         stateText(setting, text);
         chunks[setting.index()] = beats.stream().mapToInt(Beat::code).toArray();
     }
 
-    void state(Setting setting, List<Amount> stated) {
-        amounts[setting.index()] = stated.toArray(Amount[]::new);
-        allExact[setting.index()] = stated.stream().noneMatch(Amount::isChoice);
-        if (setting.kind() == Setting.Kind.CHUNKS) {
-            chunks[setting.index()] = new int[stated.size()];
-        }
-        for (int i = 0; i < stated.size(); i++) {
-            set(setting, i, stated.get(i).middle());
-        }
+    void state(Setting setting, List<Amount> one) {
+        amounts[setting.index()] = one.toArray(Amount[]::new);
+        numbers[setting.index()] = one.get(0).middle();
+    }
+
+    void stateChunks(ChunksSetting setting, ChunksSetting.Stated all, List<Amount> each) {
+        stated[setting.index()] = all;
+        amounts[setting.index()] = each.toArray(Amount[]::new);
+        allExact[setting.index()] = each.stream().noneMatch(Amount::isChoice);
+        chosen[setting.index()] = each.stream().mapToInt(Amount::middle).toArray();
+        chunks[setting.index()] = chosen[setting.index()].clone();
     }
 }

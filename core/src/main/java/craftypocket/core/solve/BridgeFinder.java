@@ -18,7 +18,11 @@ import craftypocket.core.run.SurveyOptions;
 import craftypocket.core.run.Surveyor;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
+import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Cast;
+import craftypocket.core.settings.ChanceSetting;
+import craftypocket.core.settings.ChunksSetting;
+import craftypocket.core.settings.Option;
 import craftypocket.core.settings.Setting;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -244,7 +248,7 @@ public final class BridgeFinder {
         }
         List<Step> candidates = new ArrayList<>();
         for (Move move : catalogue.moves()) {
-            boolean chance = move.settings().all().stream().anyMatch(s -> s.kind() == Setting.Kind.CHANCE);
+            boolean chance = move.settings().all().stream().anyMatch(s -> s instanceof ChanceSetting);
             if (FAMILIES.contains(move.family())
                     && move.profile().actor() == Profile.Actor.PERFORMER
                     && !chance
@@ -259,7 +263,7 @@ public final class BridgeFinder {
         List<Map<String, String>> all = new ArrayList<>(List.of(Map.of()));
         int amounts = 0;
         for (Setting setting : move.settings().all()) {
-            boolean varied = setting.kind() != Setting.Kind.AMOUNT || ++amounts <= VARIED_AMOUNTS;
+            boolean varied = !(setting instanceof AmountSetting) || ++amounts <= VARIED_AMOUNTS;
             List<String> values = switch (setting.kind()) {
                 case AMOUNT ->
                     varied
@@ -268,9 +272,9 @@ public final class BridgeFinder {
                                     .map(String::valueOf)
                                     .toList()
                             : List.of(setting.usual());
-                case CHUNKS -> setting.partial() ? List.of("5") : List.of("7 8 6 rest", "1 rest", "rest");
-                case OPTION ->
-                    setting.options().stream().map(Setting.Option::name).toList();
+                case CHUNKS ->
+                    ((ChunksSetting) setting).partial() ? List.of("5") : List.of("7 8 6 rest", "1 rest", "rest");
+                case OPTION -> setting.options().stream().map(Option::name).toList();
                 case ROLE -> plan.cast().parts().stream().map(Cast.Part::letter).toList();
                 default -> List.of(setting.usual());
             };

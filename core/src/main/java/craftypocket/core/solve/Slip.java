@@ -6,6 +6,10 @@ import craftypocket.core.moves.Profile;
 import craftypocket.core.run.PlannedStep;
 import craftypocket.core.run.Walk;
 import craftypocket.core.settings.Amount;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.ChunksSetting;
+import craftypocket.core.settings.NumberSetting;
+import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.ArrayList;
@@ -58,23 +62,23 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
         slips.add(new Slip(index, Kind.HOLD_OFF, null, 0, -1));
         slips.add(new Slip(index, Kind.HOLD_OFF, null, 0, 1));
         for (Setting setting : step.move().settings().all()) {
-            boolean chunks = setting.kind() == Setting.Kind.CHUNKS;
-            if (chunks || setting.kind() == Setting.Kind.AMOUNT && setting.decider() == Setting.Decider.PERFORMER) {
-                counts(walk.values(index), index, setting, slips);
-            } else if (setting.kind() == Setting.Kind.OPTION) {
-                ends(walk.values(index), index, setting, slips);
+            boolean chunks = setting instanceof ChunksSetting;
+            if (chunks || setting instanceof AmountSetting && setting.decider() == Setting.Decider.PERFORMER) {
+                counts(walk.values(index), index, (NumberSetting) setting, slips);
+            } else if (setting instanceof OptionSetting option) {
+                ends(walk.values(index), index, option, slips);
             }
         }
         return slips;
     }
 
-    private static void counts(Values values, int index, Setting setting, List<Slip> slips) {
+    private static void counts(Values values, int index, NumberSetting setting, List<Slip> slips) {
         List<Amount> stated = values.stated(setting);
         for (int chunk = 0; chunk < stated.size(); chunk++) {
             if (stated.get(chunk).equals(Amount.REST)) {
                 continue;
             }
-            int number = number(values, setting, chunk);
+            int number = values.chosen(setting, chunk);
             for (int off : OFF) {
                 if (number + off >= 0) {
                     Kind kind = Math.abs(off) == 1 ? Kind.ONE_OFF : Kind.TWO_OFF;
@@ -84,19 +88,13 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
         }
     }
 
-    private static void ends(Values values, int index, Setting setting, List<Slip> slips) {
-        List<String> names =
-                setting.options().stream().map(Setting.Option::name).toList();
-        int top = names.indexOf("top");
-        int bottom = names.indexOf("bottom");
-        int now = values.of(setting);
+    private static void ends(Values values, int index, OptionSetting setting, List<Slip> slips) {
+        int top = setting.numberOf("top");
+        int bottom = setting.numberOf("bottom");
+        int now = values.numberOf(setting);
         if (top >= 0 && bottom >= 0 && (now == top || now == bottom)) {
             slips.add(new Slip(index, Kind.WRONG_END, setting, 0, now == top ? bottom : top));
         }
-    }
-
-    private static int number(Values values, Setting setting, int chunk) {
-        return setting.kind() == Setting.Kind.CHUNKS ? values.chunks(setting)[chunk] : values.of(setting);
     }
 
     /**
@@ -110,7 +108,11 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
             case HOLD_OFF -> walk.perform(step, walk.values(step).another(), hands) && shift(hands);
             default -> {
                 Values numbers = walk.values(step).another();
-                numbers.set(setting, chunk, number);
+                if (setting instanceof OptionSetting option) {
+                    numbers.set(option, number);
+                } else {
+                    numbers.set((NumberSetting) setting, chunk, number);
+                }
                 yield walk.perform(step, numbers, hands);
             }
         };
@@ -139,11 +141,11 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
             case HOLD_OFF -> where + ": the break or jog was one card too " + (number > 0 ? "low." : "high.");
             case WRONG_END ->
                 where + ": " + setting.options().get(number).label() + " instead of "
-                        + setting.options().get(walk.values(step).of(setting)).label()
+                        + walk.values(step).of((OptionSetting) setting).label()
                         + ".";
             default -> {
-                int meant = number(walk.values(step), setting, chunk);
-                String what = setting.kind() == Setting.Kind.CHUNKS ? "chunk " + (chunk + 1) : setting.label();
+                int meant = walk.values(step).chosen((NumberSetting) setting, chunk);
+                String what = setting instanceof ChunksSetting ? "chunk " + (chunk + 1) : setting.label();
                 yield where + ": “" + what + "” was " + number + " instead of " + meant + ".";
             }
         };

@@ -112,9 +112,9 @@ class ClaimKindsTest {
 
     @Test
     void a_claim_needs_one_number_and_a_known_kind() {
-        assertThatThrownBy(() -> deck().claim("position", "nth", "1-5").plan())
+        assertThatThrownBy(() -> deck().claim("pile-size", "cards", "1-5").plan())
                 .isInstanceOf(ProblemsFound.class)
-                .hasMessageContaining("claims[0].claim.settings.nth is “1-5”: a claim needs one number");
+                .hasMessageContaining("claims[0].claim.settings.cards is “1-5”: a claim needs one number");
         assertThatThrownBy(() -> deck().claim("sideways").plan()).hasMessageContaining("there is no such claim");
     }
 }

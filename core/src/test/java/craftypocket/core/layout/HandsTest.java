@@ -97,9 +97,9 @@ class HandsTest {
                     block.replaceAll(card -> -1 - card);
                 }
                 default -> {
-                    hands.deal(place, count, 1 - place, true);
+                    hands.deal(place, count, 1 - place);
                     for (int i = 0; i < count; i++) {
-                        other.add(0, -1 - pile.remove(0));
+                        other.add(0, pile.remove(0));
                     }
                 }
             }
@@ -128,7 +128,7 @@ class HandsTest {
 
         assertThat(lost).containsExactly(new Hold(Hold.Kind.BREAK, Place.DECK, 4));
         assertThat(hands.depthOf(0, Hold.Kind.BREAK)).isEqualTo(-1);
-        assertThat(hands.layout().holds()).containsExactly(new Hold(Hold.Kind.BEND, Place.DECK, 5));
+        assertThat(hands.layout().holds()).containsExactly(new Hold(Hold.Kind.BEND, Place.DECK, 10));
     }
 
     @Test

@@ -9,6 +9,7 @@ import craftypocket.core.routine.Step;
 import craftypocket.core.run.PlanReader;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -21,7 +22,7 @@ class AddedMoveTest {
     /** {@code D[2] + D[1] + D[3..n]}: the top two cards change places. */
     static final class SwapTopTwo extends Move {
 
-        private final Setting pile = has(Setting.place("pile", "Of", "deck"));
+        private final PlaceSetting pile = has(Setting.place("pile", "Of", "deck"));
 
         SwapTopTwo() {
             super(

@@ -115,7 +115,7 @@ class EachMoveTableTest {
                         .isEqualTo(rest);
             case "hold" ->
                 assertThat(trace.end().layout().holds().stream()
-                                .map(h -> List.of(h.kind().word(), h.place().text(), String.valueOf(h.depth())))
+                                .map(h -> List.of(h.kind().text(), h.place().text(), String.valueOf(h.depth())))
                                 .toList())
                         .contains(rest);
             case "unheld" -> assertThat(trace.end().layout().holds()).isEmpty();

@@ -4,6 +4,7 @@ import craftypocket.core.Script;
 import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.Step;
 import craftypocket.core.run.Playground;
+import craftypocket.core.settings.ChunksSetting;
 import craftypocket.core.settings.Setting;
 import java.util.HashMap;
 import java.util.List;
@@ -84,7 +85,7 @@ public final class RandomRoutines {
             case TEXT -> random.nextBoolean() ? setting.usual() : "sea";
             case CHANCE -> "";
             case CHUNKS ->
-                setting.partial() && random.nextBoolean()
+                ((ChunksSetting) setting).partial() && random.nextBoolean()
                         ? "1 1"
                         : random.nextBoolean() ? "1 rest" : (1 + random.nextInt(4)) + " any rest";
             case PLACE -> random.nextInt(3) > 0 ? setting.usual() : PLACES.get(random.nextInt(PLACES.size()));

@@ -29,10 +29,15 @@ class SurveyTest {
         Trace trace = Tracer.trace(plan, new World(fixed));
         for (Trace.Moment moment : trace.moments()) {
             for (Trace.Chosen chosen : moment.choices()) {
+                int number = fixed.getOrDefault(chosen.choice().key(), chosen.number());
+                if (number != chosen.number()) {
+                    // Nobody can choose that: it is no world.
+                    return;
+                }
                 if (!fixed.containsKey(chosen.choice().key())) {
-                    for (int number = chosen.low(); number <= Math.max(chosen.low(), chosen.high()); number++) {
+                    for (int each = chosen.low(); each <= Math.max(chosen.low(), chosen.high()); each++) {
                         Map<String, Integer> more = new HashMap<>(fixed);
-                        more.put(chosen.choice().key(), number);
+                        more.put(chosen.choice().key(), each);
                         collect(plan, more, traces);
                     }
                     return;
@@ -62,7 +67,7 @@ class SurveyTest {
         Survey survey = script.survey();
 
         assertThat(survey.exhaustive()).isTrue();
-        assertThat(survey.worlds()).isEqualTo(traces.size()).isEqualTo(7 * 7 * 7);
+        assertThat(survey.worlds()).isEqualTo(traces.size()).isEqualTo(7 * 6 * 7);
         for (int claim = 0; claim < survey.findings().size(); claim++) {
             int index = claim;
             long held = traces.stream().filter(t -> t.outcomes().get(index)).count();
@@ -96,7 +101,7 @@ class SurveyTest {
         assertThat(Tracer.trace(script.plan(), line.failing()).outcomes().get(1))
                 .isFalse();
         assertThat(line.failing().numbers())
-                .containsExactlyInAnyOrderEntriesOf(Map.of("s1.at", 1, "s2.at", 1, "s3.depth", 7));
+                .containsExactlyInAnyOrderEntriesOf(Map.of("s1.at", 1, "s2.at", 1, "s3.depth", 6));
     }
 
     @Test
@@ -154,10 +159,10 @@ class SurveyTest {
     void a_routine_near_the_limit_is_tried_and_sampled_only_when_it_is_over() {
         Plan plan = cutsAndKey(9).plan();
 
-        assertThat(Surveyor.survey(plan, SurveyOptions.withDefaults().withExhaustiveUpTo(512))
+        assertThat(Surveyor.survey(plan, SurveyOptions.withDefaults().withExhaustiveUpTo(448))
                         .exhaustive())
                 .isTrue();
-        assertThat(Surveyor.survey(plan, SurveyOptions.withDefaults().withExhaustiveUpTo(511))
+        assertThat(Surveyor.survey(plan, SurveyOptions.withDefaults().withExhaustiveUpTo(447))
                         .exhaustive())
                 .isFalse();
     }

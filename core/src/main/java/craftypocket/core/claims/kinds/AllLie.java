@@ -2,16 +2,19 @@ package craftypocket.core.claims.kinds;
 
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 
 /** All cards of a pile lie the same way. */
 public final class AllLie extends ClaimKind {
 
-    private final Setting pile = has(Setting.place("pile", "The pile", "deck"));
-    private final Setting side =
-            has(Setting.option("side", "All lie", new Option("down", "face down"), new Option("up", "face up")));
+    private static final Option UP = new Option("up", "face up");
+
+    private final PlaceSetting pile = has(Setting.place("pile", "The pile", "deck"));
+    private final OptionSetting side = has(Setting.option("side", "All lie", new Option("down", "face down"), UP));
 
     public AllLie() {
         super("all-lie", "All lie the same way", "All cards of {pile} lie {side}");
@@ -20,7 +23,7 @@ public final class AllLie extends ClaimKind {
     @Override
     public Check check(Values values) {
         int place = values.of(pile);
-        boolean up = values.is(side, "up");
+        boolean up = values.of(side) == UP;
         return hands -> {
             for (int position = 1; position <= hands.size(place); position++) {
                 if (hands.faceUp(place, position) != up) {

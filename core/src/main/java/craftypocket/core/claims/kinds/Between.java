@@ -4,24 +4,23 @@ import craftypocket.core.claims.Check;
 import craftypocket.core.claims.Checks;
 import craftypocket.core.claims.ClaimKind;
 import craftypocket.core.layout.Hands;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 
 /** A card lies between two others, whichever of them is the upper one. */
 public final class Between extends ClaimKind {
 
-    private static final String SOMEWHERE = "somewhere";
+    private static final Option LINE = new Option("line", "directly between");
+    private static final Option CIRCLE = new Option("circle", "directly, in the circle, between");
+    private static final Option SOMEWHERE = new Option("somewhere", "somewhere between");
 
-    private final Setting role = has(Setting.role("role", "This card", "A"));
-    private final Setting one = has(Setting.role("one", "Between this one", "K"));
-    private final Setting other = has(Setting.role("other", "And this one", "L"));
-    private final Setting how = has(Setting.option(
-            "how",
-            "How close",
-            new Option(Neighbours.LINE, "directly between"),
-            new Option(Neighbours.CIRCLE, "directly, in the circle, between"),
-            new Option(SOMEWHERE, "somewhere between")));
+    private final RoleSetting role = has(Setting.role("role", "This card", "A"));
+    private final RoleSetting one = has(Setting.role("one", "Between this one", "K"));
+    private final RoleSetting other = has(Setting.role("other", "And this one", "L"));
+    private final OptionSetting how = has(Setting.option("how", "How close", LINE, CIRCLE, SOMEWHERE));
 
     public Between() {
         super("between", "Between two cards", "{role} lies {how} {one} and {other}");
@@ -32,10 +31,10 @@ public final class Between extends ClaimKind {
         int card = values.of(role);
         int first = values.of(one);
         int second = values.of(other);
-        if (values.is(how, SOMEWHERE)) {
+        if (values.of(how) == SOMEWHERE) {
             return hands -> somewhereBetween(hands, card, first, second);
         }
-        boolean circle = values.is(how, Neighbours.CIRCLE);
+        boolean circle = values.of(how) == CIRCLE;
         Check belowFirst = Checks.directlyBelow(card, first, circle);
         Check aboveFirst = Checks.directlyBelow(first, card, circle);
         Check belowSecond = Checks.directlyBelow(card, second, circle);

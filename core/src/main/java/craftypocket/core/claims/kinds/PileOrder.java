@@ -6,14 +6,16 @@ import craftypocket.core.cards.Side;
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
 import craftypocket.core.layout.Hands;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.TextSetting;
 import craftypocket.core.settings.Values;
 
 /** The cards of a pile, from the top, show these fronts. Cards that look alike count as alike. */
 public final class PileOrder extends ClaimKind {
 
-    private final Setting pile = has(Setting.place("pile", "The pile", "deck"));
-    private final Setting cards = has(Setting.text("cards", "From the top", "AS"));
+    private final PlaceSetting pile = has(Setting.place("pile", "The pile", "deck"));
+    private final TextSetting cards = has(Setting.text("cards", "From the top", "AS"));
 
     public PileOrder() {
         super("pile-order", "A pile in this order", "{pile} begins, from the top, with {cards}");

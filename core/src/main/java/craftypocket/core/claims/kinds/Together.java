@@ -3,22 +3,23 @@ package craftypocket.core.claims.kinds;
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
 import craftypocket.core.layout.Hands;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 
 /** The cards of a slug lie next to one another. */
 public final class Together extends ClaimKind {
 
+    private static final Option APART = new Option("apart", "in their order, others between them");
+    private static final Option ANY = new Option("any", "together, in any order");
+
     private static final String IN_ORDER = "order";
 
-    private final Setting role = has(Setting.role("role", "The slug", "S"));
-    private final Setting how = has(Setting.option(
-            "how",
-            "They lie",
-            new Option(IN_ORDER, "together, in their order"),
-            new Option("any", "together, in any order"),
-            new Option("apart", "in their order, others between them")));
+    private final RoleSetting role = has(Setting.role("role", "The slug", "S"));
+    private final OptionSetting how =
+            has(Setting.option("how", "They lie", new Option(IN_ORDER, "together, in their order"), ANY, APART));
 
     public Together() {
         super("together", "A slug together", "The cards of {role} lie {how}");
@@ -27,8 +28,8 @@ public final class Together extends ClaimKind {
     @Override
     public Check check(Values values) {
         int slug = values.of(role);
-        boolean close = !values.is(how, "apart");
-        boolean ordered = !values.is(how, "any");
+        boolean close = values.of(how) != APART;
+        boolean ordered = values.of(how) != ANY;
         return hands -> holds(hands, hands.slug(slug), close, ordered);
     }
 

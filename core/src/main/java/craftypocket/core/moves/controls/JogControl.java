@@ -2,12 +2,17 @@ package craftypocket.core.moves.controls;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.ChunksSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -18,18 +23,20 @@ import java.util.List;
  */
 final class JogControl extends Move {
 
-    private final Setting role = has(Setting.role("role", "Goes back", "A"));
-    private final Setting pile = has(Setting.place("pile", "Shuffle", "deck"));
-    private final Setting at = has(Setting.amount("at", "Cards shuffled off when they stop", "15-30")
+    private final RoleSetting role = has(Setting.role("role", "Goes back", "A"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Shuffle", "deck"));
+    private final AmountSetting at = has(Setting.amount("at", "Cards shuffled off when they stop", "15-30")
             .between(always(1), sizeLess(pile, 2))
             .bySpectator()
             .told("they stop after #"));
-    private final Setting over = has(Setting.chunks(
+    private final ChunksSetting before =
+            has(Setting.chunks("before", "Chunks until then", "rest", (hands, values) -> values.of(at)));
+    private final ChunksSetting over = has(Setting.chunks(
             "over",
             "Chunks over the jogged card",
             "7 6 rest",
             (hands, values) -> hands.size(values.of(pile)) - values.of(at) - 1));
-    private final Setting back = has(Setting.chunks(
+    private final ChunksSetting back = has(Setting.chunks(
             "back",
             "Chunks down to the break",
             "6 8 rest",
@@ -42,7 +49,7 @@ final class JogControl extends Move {
                 "Jog control to the top",
                 Profile.secret(3, "from the right"),
                 new Words(
-                        "Shuffle {pile} until they stop ({at} cards are off), {role} goes on them; run one in-jogged over it, shuffle off {over}; break at the jog, shuffle {back} to it and throw the rest on top.",
+                        "Shuffle {pile} in chunks of {before} until they stop ({at} cards are off), {role} goes on them; run one in-jogged over it, shuffle off {over}; break at the jog, shuffle {back} to it and throw the rest on top.",
                         "The selection ends on top, with the cards it was put on below it.",
                         "Talk over the shuffle; do not look at it.",
                         List.of(
@@ -61,6 +68,7 @@ final class JogControl extends Move {
         int chosen = values.of(role);
         int off = values.of(at);
         int rest = hands.size(place) - off;
+        Chunks.shuffle(hands, values, place, before, 0, off);
         for (int role = 0; role < hands.roleCount(); role++) {
             if (hands.isIn(place, role) && hands.positionIn(place, hands.cardOf(role)) > off) {
                 hands.knowPlace(role, PlaceKnowledge.LOST);

@@ -9,18 +9,22 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 import java.util.List;
 
 /** A card that fingers find is cut to: it comes to the top, or to the bottom. */
 final class LocatorCut extends Move {
 
-    private final Setting role = has(Setting.role("role", "Card found by touch", "K"));
-    private final Setting pile = has(Setting.place("pile", "Cut", "deck"));
-    private final Setting end =
-            has(Setting.option("end", "Brought to", new Option("bottom", "the bottom"), new Option("top", "the top")));
+    private static final Option BOTTOM = new Option("bottom", "the bottom");
+
+    private final RoleSetting role = has(Setting.role("role", "Card found by touch", "K"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Cut", "deck"));
+    private final OptionSetting end = has(Setting.option("end", "Brought to", BOTTOM, new Option("top", "the top")));
 
     LocatorCut() {
         super(
@@ -49,7 +53,7 @@ final class LocatorCut extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         int at = hands.positionIn(place, hands.cardOf(values.of(role)));
-        hands.cut(place, values.is(end, "bottom") ? at : at - 1);
+        hands.cut(place, values.of(end) == BOTTOM ? at : at - 1);
         hands.knowPlace(values.of(role), PlaceKnowledge.EXACT);
         hands.sharpenPlaces(place);
     }

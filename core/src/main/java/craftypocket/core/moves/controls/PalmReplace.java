@@ -7,6 +7,7 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -14,8 +15,8 @@ import java.util.List;
 /** The palmed cards go back on top, in order. */
 final class PalmReplace extends Move {
 
-    private final Setting palm = has(Setting.place("palm", "From", "palm"));
-    private final Setting pile = has(Setting.place("pile", "On", "deck"));
+    private final PlaceSetting palm = has(Setting.place("palm", "From", "palm"));
+    private final PlaceSetting pile = has(Setting.place("pile", "On", "deck"));
 
     PalmReplace() {
         super(

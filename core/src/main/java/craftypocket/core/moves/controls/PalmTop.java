@@ -7,6 +7,8 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -14,9 +16,13 @@ import java.util.List;
 /** {@code D[1..k]} goes to the palm; the deck is short of it and must not be counted. */
 final class PalmTop extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "From", "deck"));
-    private final Setting count = has(Setting.amount("count", "Cards", "1").between(always(1), sizeLess(pile, 0)));
-    private final Setting palm = has(Setting.place("palm", "To", "palm"));
+    /** More than a third of a deck shows round the hand: common practice. */
+    private static final int MOST_PALMED = 16;
+
+    private final PlaceSetting pile = has(Setting.place("pile", "From", "deck"));
+    private final AmountSetting count = has(Setting.amount("count", "Cards", "1")
+            .between(always(1), (hands, values) -> Math.min(MOST_PALMED, hands.size(values.of(pile)))));
+    private final PlaceSetting palm = has(Setting.place("palm", "To", "palm"));
 
     PalmTop() {
         super(

@@ -3,12 +3,16 @@ package craftypocket.core.moves.controls;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
 import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -16,10 +20,10 @@ import java.util.List;
 /** {@code D[1..t] without S, then S, then D[t+1..n]}: a card is drawn under the spread and stays there until it is stopped. */
 final class SpreadCull extends Move {
 
-    private final Setting role = has(Setting.role("role", "The card drawn under", "A"));
-    private final Setting pile = has(Setting.place("pile", "Spread", "deck"));
-    private final Setting at = has(Setting.amount("at", "Where they stop", "any")
-            .between((hands, values) -> Math.max(1, place(hands, values)), sizeLess(pile, 1))
+    private final RoleSetting role = has(Setting.role("role", "The card drawn under", "A"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Spread", "deck"));
+    private final AmountSetting at = has(Setting.amount("at", "Where they stop", "any")
+            .between(always(1), sizeLess(pile, 1))
             .bySpectator()
             .told("they stop at #"));
 
@@ -36,22 +40,31 @@ final class SpreadCull extends Move {
                         List.of("The spread never stops at the culled card.", "Its corner stays under the others.")));
     }
 
-    private int place(Hands hands, Values values) {
-        int card = hands.cardOf(values.of(role));
-        return card < 0 ? 0 : hands.positionIn(values.of(pile), card);
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.isIn(pile, role, values), Needs.findable(role, values));
     }
 
     @Override
-    public List<Need> needs(Values values) {
-        return List.of(Needs.isIn(pile, role, values), Needs.placeKnown(role, values));
+    public List<Expectation> expectations(Values values) {
+        int place = values.of(pile);
+        int culled = values.of(role);
+        return List.of(new Expectation(
+                hands -> hands.isIn(place, culled)
+                        && hands.positionIn(place, hands.cardOf(culled)) == hands.breakDepth(place),
+                "They do not stop before " + values.roleLabel(role) + " is drawn under",
+                false));
     }
 
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         int culled = values.of(role);
-        hands.transfer(place, hands.positionIn(place, hands.cardOf(culled)) - 1, 1, place, values.of(at) - 1);
+        int from = hands.positionIn(place, hands.cardOf(culled));
+        if (from <= values.of(at)) {
+            hands.transfer(place, from - 1, 1, place, values.of(at) - 1);
+            hands.knowPlace(culled, PlaceKnowledge.EXACT);
+        }
         hands.hold(place, Hold.Kind.BREAK, values.of(at));
-        hands.knowPlace(culled, PlaceKnowledge.EXACT);
     }
 }

@@ -9,6 +9,11 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -16,8 +21,15 @@ import java.util.List;
 /** Before riffled packets are squared, the wanted card is seen to have been covered and is lifted to the top. */
 final class TopBlockLift extends Move {
 
-    private final Setting role = has(Setting.role("role", "Wanted on top", "A"));
-    private final Setting pile = has(Setting.place("pile", "In", "deck"));
+    private static final Option CARD = new Option("card", "it alone");
+    private static final Option UPPER = new Option("upper", "the uppermost cards of the upper packet");
+    private static final Option LOWER = new Option("lower", "the uppermost cards of the lower packet");
+
+    private final RoleSetting role = has(Setting.role("role", "Wanted on top", "A"));
+    private final PlaceSetting pile = has(Setting.place("pile", "In", "deck"));
+    private final OptionSetting what = has(Setting.option("what", "Lifted out", CARD, UPPER, LOWER));
+    private final AmountSetting count =
+            has(Setting.amount("count", "How many of them", "5±1").between(always(1), sizeLess(pile, 0)));
 
     TopBlockLift() {
         super(
@@ -26,7 +38,7 @@ final class TopBlockLift extends Move {
                 "Lift the wanted card to the top",
                 Profile.secret(3, "from in front").coveredBy(Profile.Cover.ELSEWHERE),
                 new Words(
-                        "Before {pile} is squared, lift {role} out of the larger packet to the top.",
+                        "Before {pile} is squared, draw {what} out to the top, {role} with it.",
                         "The cards that fell on it end below it; all others keep their order.",
                         "As you reach out to square the deck, speaking to somebody else.",
                         List.of("One movement, with the squaring.", "See beforehand how many cards fell on top.")));
@@ -48,8 +60,21 @@ final class TopBlockLift extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         int wanted = values.of(role);
+        int drawn = 0;
+        if (values.of(what) == CARD) {
+            hands.transfer(place, hands.positionIn(place, hands.cardOf(wanted)) - 1, 1, place, 0);
+        } else {
+            boolean upper = values.of(what) == UPPER;
+            for (int position = 1; position <= hands.size(place) && drawn < values.of(count); position++) {
+                if (hands.ofUpperPacket(hands.card(place, position)) == upper) {
+                    hands.transfer(place, position - 1, 1, place, drawn++);
+                }
+            }
+        }
+        boolean lifted = values.of(what) == CARD || hands.positionIn(place, hands.cardOf(wanted)) <= drawn;
         hands.use(place, Hold.Kind.STEP);
-        hands.transfer(place, hands.positionIn(place, hands.cardOf(wanted)) - 1, 1, place, 0);
-        hands.knowPlace(wanted, PlaceKnowledge.EXACT);
+        if (lifted) {
+            hands.knowPlace(wanted, PlaceKnowledge.EXACT);
+        }
     }
 }

@@ -7,6 +7,7 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -14,7 +15,7 @@ import java.util.List;
 /** {@code D[n] + D[1..n−1]}: the top card comes to be second, and survives “lose the top card, lose the bottom card”. */
 final class TopChangePlace extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "In", "deck"));
+    private final PlaceSetting pile = has(Setting.place("pile", "In", "deck"));
 
     TopChangePlace() {
         super(

@@ -1,13 +1,14 @@
 package craftypocket.core.moves.counts;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.Hold;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -18,8 +19,8 @@ import java.util.List;
  */
 final class AddOn extends Move {
 
-    private final Setting packet = has(Setting.place("packet", "The packet in", "other-hand"));
-    private final Setting pile = has(Setting.place("pile", "Switched against", "deck"));
+    private final PlaceSetting packet = has(Setting.place("packet", "The packet in", "other-hand"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Switched against", "deck"));
 
     AddOn() {
         super(
@@ -39,16 +40,19 @@ final class AddOn extends Move {
 
     @Override
     public List<Need> needs(Values values) {
+        return List.of(
+                Needs.apart(packet, pile, values), Needs.cards(packet, 2, values), Needs.breakHeld(pile, values));
+    }
+
+    /** With a break elsewhere the switch is done all the same: so many cards are added as lie above it. */
+    @Override
+    public List<Expectation> expectations(Values values) {
         int place = values.of(packet);
         int deck = values.of(pile);
-        return List.of(
-                Needs.apart(packet, pile, values),
-                Needs.cards(packet, 2, values),
-                Needs.breakHeld(pile, values),
-                new Need(
-                        hands -> hands.size(place) < 2 || hands.depthOf(deck, Hold.Kind.BREAK) == hands.size(place) - 1,
-                        "The break is not under one card fewer than " + values.placeLabel(packet) + " has.",
-                        "A packet of four needs a break under three cards, a packet of five under four."));
+        return List.of(new Expectation(
+                hands -> hands.breakDepth(deck) == hands.size(place) - 1,
+                "Before it, the break is under one card fewer than " + values.placeLabel(packet) + " has",
+                true));
     }
 
     @Override

@@ -7,6 +7,9 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Beat;
+import craftypocket.core.settings.BeatsSetting;
+import craftypocket.core.settings.Cast;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -20,12 +23,14 @@ import java.util.List;
  */
 final class BeatCount extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "The packet in", "other-hand"));
-    private final Setting beats;
+    private final PlaceSetting pile = has(Setting.place("pile", "The packet in", "other-hand"));
+    private final BeatsSetting beats;
+    private final PlaceSetting into;
 
     BeatCount(String id, String name, Profile profile, Words words, String usualBeats) {
         super(id, Family.COUNTS, name, profile, words);
         beats = has(Setting.beats("beats", "Beats", usualBeats));
+        into = has(Setting.maybePlace("into", "Counted into, where cards stay behind"));
     }
 
     @Override
@@ -40,11 +45,7 @@ final class BeatCount extends Move {
                 new Need(
                         hands -> hands.size(place) == 0 || left(codes, hands.size(place)) >= 0,
                         "There are too few cards in " + values.placeLabel(pile) + " for these beats.",
-                        "Use fewer beats, or a larger packet."),
-                new Need(
-                        hands -> hands.size(place) == 0 || left(codes, hands.size(place)) <= 0,
-                        "These beats leave cards in the giving hand.",
-                        "End with a beat that takes the rest as one."));
+                        "Use fewer beats, or a larger packet."));
     }
 
     /** How many cards the giving hand has left in the end, or -1 when it runs out before the beats do. */
@@ -85,6 +86,9 @@ final class BeatCount extends Move {
                 giving += taking;
             }
             hands.showTop(place, 1);
+        }
+        if (values.of(into) != Cast.NOBODY && values.of(into) != place) {
+            hands.transfer(place, 0, cards - giving, values.of(into), 0);
         }
         hands.passesFor(place, cards, values.beats(beats).length);
     }

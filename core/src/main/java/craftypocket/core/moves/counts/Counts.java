@@ -18,8 +18,10 @@ public final class Counts {
                             "The bottom card becomes the second. Seen are the first, the second, the last, and the first again.",
                             "Look at the cards, as you would if it were fair.",
                             List.of(
-                                    "The exchange on the beat, no faster than the others.",
-                                    "All beats alike, slowly first.")),
+                                    "The edges of the block in line.",
+                                    "The first card taken in square under the rest.",
+                                    "Dealing grip, and the hand dips at every beat.",
+                                    "The exchange beat no quicker than the others.")),
                     "peel under-all-but peel peel"),
             new BeatCount(
                     "bottom-bottom-bottom-top",
@@ -33,6 +35,30 @@ public final class Counts {
                                     "Draw each card, as if it were the only one.",
                                     "The last packet is held as a single card.")),
                     "draw draw draw rest"),
+            new BeatCount(
+                    "bottom-bottom-top-top",
+                    "Count two from the bottom, two from the top",
+                    Profile.secret(3, "from behind"),
+                    new Words(
+                            "Count {pile} as four: {beats}.",
+                            "Seen are the last two from the bottom, then the two top cards. What lay between stays behind.",
+                            "Look at the cards, as you would if it were fair.",
+                            List.of(
+                                    "Draw each card, as if it were the only one.",
+                                    "The hand that keeps the rest turns down at once.")),
+                    "draw draw peel peel"),
+            new BeatCount(
+                    "block-count",
+                    "Count six as four by a block",
+                    Profile.secret(4, "from behind"),
+                    new Words(
+                            "Count {pile} as four: {beats}.",
+                            "The two lowest cards come to the top, the block of the others below them in order. Face down, only backs are seen.",
+                            "Look at the cards, as you would if it were fair.",
+                            List.of(
+                                    "The block is taken square, by its corner.",
+                                    "The card drawn first goes under as the block comes.")),
+                    "draw under-all-but peel peel"),
             new BeatCount(
                     "block-push",
                     "Count with a pushed block",

@@ -1,12 +1,15 @@
 package craftypocket.core.moves.counts;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.Hold;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -14,8 +17,8 @@ import java.util.List;
 /** {@code R + X1↑ + S + X2↑ + rest}: the two cards at the stop are turned face up round the culled card. */
 final class FeedSandwich extends Move {
 
-    private final Setting role = has(Setting.role("role", "Culled card", "A"));
-    private final Setting pile = has(Setting.place("pile", "In", "deck"));
+    private final RoleSetting role = has(Setting.role("role", "Culled card", "A"));
+    private final PlaceSetting pile = has(Setting.place("pile", "In", "deck"));
 
     FeedSandwich() {
         super(
@@ -35,25 +38,31 @@ final class FeedSandwich extends Move {
     @Override
     public List<Need> needs(Values values) {
         int place = values.of(pile);
-        int card = values.of(role);
         return List.of(
+                Needs.breakHeld(pile, values),
                 new Need(
-                        hands -> hands.isIn(place, card)
-                                && hands.depthOf(place, Hold.Kind.BREAK) == hands.positionIn(place, hands.cardOf(card)),
-                        "No break is held directly below " + values.roleLabel(role) + ".",
-                        "Put “Cull under the spread” directly before this step."),
-                new Need(
-                        hands -> hands.size(place) - hands.depthOf(place, Hold.Kind.BREAK) >= 2,
+                        hands -> hands.size(place) - hands.breakDepth(place) >= 2,
                         "There are no two cards at the stop.",
                         "They must stop two cards earlier."));
+    }
+
+    @Override
+    public List<Expectation> expectations(Values values) {
+        int place = values.of(pile);
+        int card = values.of(role);
+        return List.of(new Expectation(
+                hands -> hands.isIn(place, card)
+                        && hands.breakDepth(place) == hands.positionIn(place, hands.cardOf(card)),
+                "Before it, the break is directly below " + values.roleLabel(role),
+                true));
     }
 
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         int depth = hands.useBreak(place);
-        hands.turn(place, depth + 1, depth + 1);
-        hands.turn(place, depth + 2, depth + 2);
+        hands.lieFaceUp(place, depth + 1, true);
+        hands.lieFaceUp(place, depth + 2, true);
         hands.showTop(place, depth + 1);
         hands.showTop(place, depth + 2);
         hands.transfer(place, depth, 1, place, depth - 1);

@@ -7,6 +7,7 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -14,8 +15,8 @@ import java.util.List;
 /** The bottom card is shown and drawn back; the one above it is drawn in its place. */
 final class GlideDraw extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "From", "deck"));
-    private final Setting to = has(Setting.place("to", "To", "table:drawn"));
+    private final PlaceSetting pile = has(Setting.place("pile", "From", "deck"));
+    private final PlaceSetting to = has(Setting.place("to", "To", "table:drawn"));
 
     GlideDraw() {
         super(

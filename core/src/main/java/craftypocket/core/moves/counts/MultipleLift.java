@@ -7,27 +7,28 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 import java.util.List;
 
 /** {@code ~D[1..k] + D[k+1..n]} and, mostly, back: some top cards are turned over as one. */
 final class MultipleLift extends Move {
 
-    private static final String SHOW = "show";
+    private static final Option UNLOAD = new Option("unload", "turned back, the top card put aside");
+    private static final Option ASIDE = new Option("aside", "put aside as they are");
 
-    private final Setting pile = has(Setting.place("pile", "From", "deck"));
-    private final Setting count =
+    private static final Option SHOW = new Option("show", "turned back");
+
+    private final PlaceSetting pile = has(Setting.place("pile", "From", "deck"));
+    private final AmountSetting count =
             has(Setting.amount("count", "Cards as one", "2").between(always(1), sizeLess(pile, 0)));
-    private final Setting then = has(Setting.option(
-            "then",
-            "Then",
-            new Option(SHOW, "turned back"),
-            new Option("leave", "left turned over"),
-            new Option("unload", "turned back, the top card put aside"),
-            new Option("aside", "put aside as they are")));
-    private final Setting to = has(Setting.place("to", "Put aside to", "table:aside"));
+    private final OptionSetting then =
+            has(Setting.option("then", "Then", SHOW, new Option("leave", "left turned over"), UNLOAD, ASIDE));
+    private final PlaceSetting to = has(Setting.place("to", "Put aside to", "table:aside"));
 
     MultipleLift() {
         super(
@@ -44,7 +45,7 @@ final class MultipleLift extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        boolean aside = values.is(then, "unload") || values.is(then, "aside");
+        boolean aside = values.of(then) == UNLOAD || values.of(then) == ASIDE;
         return aside ? List.of(Needs.apart(pile, to, values)) : List.of();
     }
 
@@ -52,14 +53,18 @@ final class MultipleLift extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         int cards = values.of(count);
+        if (hands.breakDepth(place) == cards) {
+            // They are lifted at the break, which is used up by it.
+            hands.useBreak(place);
+        }
         hands.showUnder(place, cards);
-        if (!values.is(then, SHOW)) {
-            if (values.is(then, "unload")) {
+        if (values.of(then) != SHOW) {
+            if (values.of(then) == UNLOAD) {
                 hands.transfer(place, 0, 1, values.of(to), 0);
             } else {
                 hands.turn(place, 1, cards);
             }
-            if (values.is(then, "aside")) {
+            if (values.of(then) == ASIDE) {
                 hands.transfer(place, 0, cards, values.of(to), 0);
             }
         }

@@ -5,26 +5,28 @@ import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 import java.util.List;
 
 /** Some cards of a packet are shown on one side only, as double-faced cards ask for. No card moves. */
 final class ShowSides extends Move {
 
-    private static final String UPPER = "upper";
+    private static final Option UNDER = new Option("under", "the side that lies undermost");
 
-    private final Setting pile = has(Setting.place("pile", "The packet in", "other-hand"));
-    private final Setting first = has(Setting.amount("first", "From card", "1").between(always(1), sizeLess(pile, 0)));
-    private final Setting count = has(Setting.amount("count", "Cards", "4")
+    private static final Option UPPER = new Option("upper", "the side that lies uppermost");
+
+    private final PlaceSetting pile = has(Setting.place("pile", "The packet in", "other-hand"));
+    private final AmountSetting first =
+            has(Setting.amount("first", "From card", "1").between(always(1), sizeLess(pile, 0)));
+    private final AmountSetting count = has(Setting.amount("count", "Cards", "4")
             .between(always(1), (hands, values) -> hands.size(values.of(pile)) - values.of(first) + 1));
-    private final Setting side = has(Setting.option(
-            "side",
-            "Shown of each",
-            new Option(UPPER, "the side that lies uppermost"),
-            new Option("under", "the side that lies undermost"),
-            new Option("both", "both sides")));
+    private final OptionSetting side =
+            has(Setting.option("side", "Shown of each", UPPER, UNDER, new Option("both", "both sides")));
 
     ShowSides() {
         super(
@@ -43,10 +45,10 @@ final class ShowSides extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         for (int position = values.of(first); position < values.of(first) + values.of(count); position++) {
-            if (!values.is(side, "under")) {
+            if (values.of(side) != UNDER) {
                 hands.showTop(place, position);
             }
-            if (!values.is(side, UPPER)) {
+            if (values.of(side) != UPPER) {
                 hands.showUnder(place, position);
             }
         }

@@ -7,6 +7,7 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -14,7 +15,7 @@ import java.util.List;
 /** {@code ~P}: the packet is turned over to show its other side. */
 final class WristTurn extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "The packet in", "other-hand"));
+    private final PlaceSetting pile = has(Setting.place("pile", "The packet in", "other-hand"));
 
     WristTurn() {
         super(

@@ -7,6 +7,8 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -14,10 +16,10 @@ import java.util.List;
 /** The cut-off packet is tabled and the rest set across it: {@code D[1..d]} below, {@code D[d+1..n]} across. */
 final class Crosswise extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "Cut", "deck"));
-    private final Setting below = has(Setting.place("below", "Cut-off packet to", "table:below"));
-    private final Setting across = has(Setting.place("across", "The rest to", "table:across"));
-    private final Setting depth = has(Setting.amount("depth", "Cards they cut off", "any")
+    private final PlaceSetting pile = has(Setting.place("pile", "Cut", "deck"));
+    private final PlaceSetting below = has(Setting.place("below", "Cut-off packet to", "table:below"));
+    private final PlaceSetting across = has(Setting.place("across", "The rest to", "table:across"));
+    private final AmountSetting depth = has(Setting.amount("depth", "Cards they cut off", "any")
             .between(always(1), sizeLess(pile, 1))
             .bySpectator()
             .told("they cut off #"));

@@ -7,18 +7,22 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 import java.util.List;
 
 /** The performer looks through the faces and cuts so that the key comes to the top or to the bottom. */
 final class CutToKey extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "Cut", "deck"));
-    private final Setting key = has(Setting.role("key", "Key", "K"));
-    private final Setting end =
-            has(Setting.option("end", "Brought to", new Option("top", "the top"), new Option("bottom", "the bottom")));
+    private static final Option BOTTOM = new Option("bottom", "the bottom");
+
+    private final PlaceSetting pile = has(Setting.place("pile", "Cut", "deck"));
+    private final RoleSetting key = has(Setting.role("key", "Key", "K"));
+    private final OptionSetting end = has(Setting.option("end", "Brought to", new Option("top", "the top"), BOTTOM));
 
     CutToKey() {
         super(
@@ -43,6 +47,6 @@ final class CutToKey extends Move {
         int place = values.of(pile);
         int at = hands.positionIn(place, hands.cardOf(values.of(key)));
         hands.glimpse(place, at);
-        hands.cut(place, values.is(end, "bottom") ? at : at - 1);
+        hands.cut(place, values.of(end) == BOTTOM ? at : at - 1);
     }
 }

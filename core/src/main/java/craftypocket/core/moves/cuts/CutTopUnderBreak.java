@@ -6,6 +6,8 @@ import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -13,8 +15,8 @@ import java.util.List;
 /** {@code D[d+1..n] | D[1..d]}: the deck is cut and a break is kept above the old top card. */
 final class CutTopUnderBreak extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "Cut", "deck"));
-    private final Setting depth = has(Setting.amount("depth", "Cards cut off", "26±4")
+    private final PlaceSetting pile = has(Setting.place("pile", "Cut", "deck"));
+    private final AmountSetting depth = has(Setting.amount("depth", "Cards cut off", "26±4")
             .between(always(1), sizeLess(pile, 1))
             .told("you cut off #"));
 

@@ -5,6 +5,8 @@ import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.ChunksSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -12,10 +14,11 @@ import java.util.List;
 /** {@code rest + Pk + … + P2 + P1}: the packets end in reverse order, so this is not a complete cut. */
 final class PacketsToTable extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "Cut", "deck"));
-    private final Setting packets =
-            has(Setting.chunks("packets", "Packets, one after another", "8 7 9", sizeLess(pile, 1))
-                    .leavingSome());
+    private final PlaceSetting pile = has(Setting.place("pile", "Cut", "deck"));
+    private final ChunksSetting packets =
+            has(Setting.chunks("packets", "Packets, one after another", "8 7 9", sizeLess(pile, 0))
+                    .leavingSome()
+                    .from(pile));
 
     PacketsToTable() {
         super(
@@ -27,13 +30,23 @@ final class PacketsToTable extends Move {
                         "Cut {pile} to the table in packets of {packets}, the rest on top.",
                         "Each packet lands on the one before, so they end in reverse order. It is not a complete cut.",
                         "An even beat, one packet after another.",
-                        List.of("Packets of about the same size.", "The last one takes all that is left.")));
+                        List.of("Packets of about the same size.", "What is left goes on top as one.")));
     }
 
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
-        hands.overhand(place, 0, hands.size(place), values.chunks(packets));
+        int cut = 0;
+        for (int packet : values.chunks(packets)) {
+            cut += packet;
+        }
+        if (hands.breakDepth(place) == cut) {
+            // The last packet was cut off at it.
+            hands.useBreak(place);
+        }
+        hands.overhand(place, 0, cut, values.chunks(packets));
+        // The rest is dropped on them as one, with whatever is held in it.
+        hands.transfer(place, cut, hands.size(place) - cut, place, 0);
         if (!values.allExact(packets)) {
             hands.blurPlaces(place);
         }

@@ -5,6 +5,8 @@ import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -12,8 +14,8 @@ import java.util.List;
 /** A complete cut by somebody else, anywhere: afterwards every place is known only in the circle. */
 final class SpectatorCut extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "Cut", "deck"));
-    private final Setting depth = has(Setting.amount("depth", "Cards they cut off", "any")
+    private final PlaceSetting pile = has(Setting.place("pile", "Cut", "deck"));
+    private final AmountSetting depth = has(Setting.amount("depth", "Cards they cut off", "any")
             .between(always(1), sizeLess(pile, 1))
             .bySpectator()
             .told("they cut off #"));

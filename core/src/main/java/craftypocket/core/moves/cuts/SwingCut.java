@@ -7,6 +7,8 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -14,9 +16,9 @@ import java.util.List;
 /** {@code D[1..d]} goes to the other hand, the lower packet stays. */
 final class SwingCut extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "Cut", "deck"));
-    private final Setting to = has(Setting.place("to", "Upper packet to", "other-hand"));
-    private final Setting depth = has(Setting.amount("depth", "Cards cut off", "20-32")
+    private final PlaceSetting pile = has(Setting.place("pile", "Cut", "deck"));
+    private final PlaceSetting to = has(Setting.place("to", "Upper packet to", "other-hand"));
+    private final AmountSetting depth = has(Setting.amount("depth", "Cards cut off", "20-32")
             .between(always(1), sizeLess(pile, 1))
             .told("you cut off #"));
 

@@ -1,12 +1,15 @@
 package craftypocket.core.moves.forces;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -14,9 +17,9 @@ import java.util.List;
 /** The shuffled deck goes into a case in which the force card waits, and comes out with it on top. */
 final class ForceCase extends Move {
 
-    private final Setting role = has(Forces.forceCard());
-    private final Setting pile = has(Setting.place("pile", "The deck", "deck"));
-    private final Setting box = has(Setting.place("box", "Goes into", "case"));
+    private final RoleSetting role = has(Forces.forceCard());
+    private final PlaceSetting pile = has(Setting.place("pile", "The deck", "deck"));
+    private final PlaceSetting box = has(Setting.place("box", "Goes into", "case"));
 
     ForceCase() {
         super(
@@ -33,25 +36,34 @@ final class ForceCase extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        int place = values.of(box);
-        int deck = values.of(pile);
         return List.of(
                 Needs.apart(pile, box, values),
                 Needs.cards(pile, 1, values),
-                Needs.onTop(box, role, values),
-                new Need(
+                Needs.chosen(role, values),
+                Needs.cards(box, 1, values));
+    }
+
+    @Override
+    public List<Expectation> expectations(Values values) {
+        int place = values.of(box);
+        int deck = values.of(pile);
+        return List.of(
+                Expectation.onTop(box, role, values),
+                new Expectation(
                         hands -> hands.size(place) == 1,
-                        "There is more than the force card in " + values.placeLabel(box) + ".",
-                        "Lay only the force card there in the set-up."),
-                new Need(
-                        hands -> hands.faceUp(place, 1) == hands.faceUp(deck, 1),
-                        values.roleLabel(role) + " lies the wrong way round in " + values.placeLabel(box) + ".",
-                        "Turn it so that it faces as the deck does."));
+                        "Before it, only the force card is in " + values.placeLabel(box),
+                        true),
+                new Expectation(
+                        hands -> hands.size(place) > 0
+                                && hands.size(deck) > 0
+                                && hands.faceUp(place, 1) == hands.faceUp(deck, 1),
+                        "Before it, " + values.roleLabel(role) + " faces as the deck does",
+                        true));
     }
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.transfer(values.of(box), 0, 1, values.of(pile), 0);
+        hands.transfer(values.of(box), 0, hands.size(values.of(box)), values.of(pile), 0);
         Forces.take(hands, values, role, values.of(pile), 1);
     }
 }

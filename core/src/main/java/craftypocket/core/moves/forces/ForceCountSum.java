@@ -2,26 +2,32 @@ package craftypocket.core.moves.forces;
 
 import craftypocket.core.claims.Checks;
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
+import java.util.Optional;
 
 /** A number from 10 to 19 is dealt, and its digits' sum counted back: it is always the tenth card. */
 final class ForceCountSum extends Move {
 
     private static final int TENTH = 10;
+    private static final int MOST = 19;
 
-    private final Setting role = has(Forces.forceCard());
-    private final Setting pile = has(Setting.place("pile", "Deal from", "deck"));
-    private final Setting to = has(Setting.place("to", "To", "table:dealt"));
-    private final Setting number = has(Setting.amount("number", "Number they name", "10-19")
-            .between(always(TENTH), (hands, values) -> Math.min(19, hands.size(values.of(pile))))
+    private final RoleSetting role = has(Forces.forceCard());
+    private final PlaceSetting pile = has(Setting.place("pile", "Deal from", "deck"));
+    private final PlaceSetting to = has(Setting.place("to", "To", "table:dealt"));
+    private final AmountSetting number = has(Setting.amount("number", "Number they name", "10-19")
+            .between(always(TENTH), always(MOST))
             .bySpectator()
             .told("they name #"));
 
@@ -40,21 +46,34 @@ final class ForceCountSum extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        int place = values.of(pile);
-        return List.of(
-                Needs.apart(pile, to, values),
-                new Need(
-                        Checks.position(place, values.of(role), TENTH, true),
-                        values.roleLabel(role) + " is not tenth from the top of " + values.placeLabel(pile) + ".",
-                        "Bring it to the tenth place first, or place it there in the set-up."));
+        return List.of(Needs.apart(pile, to, values), Needs.chosen(role, values));
+    }
+
+    /** They name what they like; there may be fewer cards than that. */
+    @Override
+    public Optional<Need> unmet(Hands hands, Values world) {
+        return hands.size(world.of(pile)) >= world.of(number)
+                ? Optional.empty()
+                : Optional.of(new Need(
+                        after -> false,
+                        "There are fewer cards in " + world.placeLabel(pile) + " than the number they name.",
+                        "Use a larger pile, or ask for a smaller number."));
+    }
+
+    @Override
+    public List<Expectation> expectations(Values values) {
+        return List.of(new Expectation(
+                Checks.position(values.of(pile), values.of(role), TENTH, true),
+                "Before it, " + values.roleLabel(role) + " is tenth from the top of " + values.placeLabel(pile),
+                true));
     }
 
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         int dealt = values.of(number);
-        hands.deal(place, dealt, values.of(to), false);
-        hands.deal(values.of(to), dealt / 10 + dealt % 10, place, false);
+        hands.deal(place, dealt, values.of(to));
+        hands.deal(values.of(to), dealt / 10 + dealt % 10, place);
         Forces.take(hands, values, role, place, 1);
     }
 }

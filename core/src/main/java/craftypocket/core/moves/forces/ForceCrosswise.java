@@ -1,12 +1,16 @@
 package craftypocket.core.moves.forces;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -14,11 +18,11 @@ import java.util.List;
 /** They cut, the lower packet is set across, and after a while the card under it is taken for the one they cut to. */
 final class ForceCrosswise extends Move {
 
-    private final Setting role = has(Forces.forceCard());
-    private final Setting pile = has(Setting.place("pile", "They cut", "deck"));
-    private final Setting below = has(Setting.place("below", "Cut-off packet to", "table:below"));
-    private final Setting across = has(Setting.place("across", "The rest across, as", "table:across"));
-    private final Setting at = has(Setting.amount("at", "Cards they cut off", "any")
+    private final RoleSetting role = has(Forces.forceCard());
+    private final PlaceSetting pile = has(Setting.place("pile", "They cut", "deck"));
+    private final PlaceSetting below = has(Setting.place("below", "Cut-off packet to", "table:below"));
+    private final PlaceSetting across = has(Setting.place("across", "The rest across, as", "table:across"));
+    private final AmountSetting at = has(Setting.amount("at", "Cards they cut off", "any")
             .between(always(1), sizeLess(pile, 1))
             .bySpectator()
             .told("they cut off #"));
@@ -42,8 +46,13 @@ final class ForceCrosswise extends Move {
                 Needs.apart(pile, below, values),
                 Needs.apart(pile, across, values),
                 Needs.apart(below, across, values),
-                Needs.onTop(pile, role, values),
+                Needs.chosen(role, values),
                 Needs.empty(below, values));
+    }
+
+    @Override
+    public List<Expectation> expectations(Values values) {
+        return List.of(Expectation.onTop(pile, role, values));
     }
 
     @Override

@@ -1,12 +1,16 @@
 package craftypocket.core.moves.forces;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -14,10 +18,10 @@ import java.util.List;
 /** Cards are drawn from the bottom to the table until they stop; the bottom card, held back so far, is then drawn. */
 final class ForceGlide extends Move {
 
-    private final Setting role = has(Forces.forceCard());
-    private final Setting pile = has(Setting.place("pile", "Draw from", "deck"));
-    private final Setting to = has(Setting.place("to", "Drawn cards to", "table:drawn"));
-    private final Setting at = has(Setting.amount("at", "Cards drawn before they stop", "any")
+    private final RoleSetting role = has(Forces.forceCard());
+    private final PlaceSetting pile = has(Setting.place("pile", "Draw from", "deck"));
+    private final PlaceSetting to = has(Setting.place("to", "Drawn cards to", "table:drawn"));
+    private final AmountSetting at = has(Setting.amount("at", "Cards drawn before they stop", "any")
             .between(always(0), sizeLess(pile, 1))
             .bySpectator()
             .told("they stop after #"));
@@ -30,7 +34,7 @@ final class ForceGlide extends Move {
                 Profile.secret(2, "from below").onTable(),
                 new Words(
                         "Draw cards from the bottom of {pile} to {to} until they stop ({at} cards); {role}, held back on the bottom, is drawn next.",
-                        "The bottom card is chosen wherever they stop. The drawn cards lie in reverse order.",
+                        "The bottom card is chosen wherever they stop. The drawn cards lie in their order.",
                         "Look at them as you draw.",
                         List.of(
                                 "The bottom card is drawn back before the first is taken.",
@@ -39,7 +43,12 @@ final class ForceGlide extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.apart(pile, to, values), Needs.onBottom(pile, role, values));
+        return List.of(Needs.apart(pile, to, values), Needs.chosen(role, values));
+    }
+
+    @Override
+    public List<Expectation> expectations(Values values) {
+        return List.of(Expectation.onBottom(pile, role, values));
     }
 
     @Override

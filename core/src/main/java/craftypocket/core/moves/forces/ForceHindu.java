@@ -2,6 +2,7 @@ package craftypocket.core.moves.forces;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Dealing;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -9,6 +10,9 @@ import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Amount;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -16,13 +20,13 @@ import java.util.List;
 /** Hindu shuffle with the force card on the bottom: its face is the one shown, wherever they stop. */
 final class ForceHindu extends Move {
 
-    private final Setting role = has(Forces.forceCard());
-    private final Setting pile = has(Setting.place("pile", "Shuffle", "deck"));
-    private final Setting at = has(Setting.amount("at", "Cards drawn off when they stop", "any")
+    private final RoleSetting role = has(Forces.forceCard());
+    private final PlaceSetting pile = has(Setting.place("pile", "Shuffle", "deck"));
+    private final AmountSetting at = has(Setting.amount("at", "Cards drawn off when they stop", "any")
             .between(always(1), sizeLess(pile, 1))
             .bySpectator()
             .told("they stop after #"));
-    private final Setting pull =
+    private final AmountSetting pull =
             has(Setting.amount("pull", "Cards to a pull", "6").between(always(1), always(Amount.MOST)));
 
     ForceHindu() {
@@ -40,7 +44,12 @@ final class ForceHindu extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.onBottom(pile, role, values));
+        return List.of(Needs.chosen(role, values));
+    }
+
+    @Override
+    public List<Expectation> expectations(Values values) {
+        return List.of(Expectation.onBottom(pile, role, values));
     }
 
     @Override

@@ -10,6 +10,10 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.ChanceSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -19,12 +23,12 @@ final class ForceShortRiffle extends Move {
 
     private static final int WHOLE = 100;
 
-    private final Setting role = has(Setting.role("role", "The card they think of", "A"));
-    private final Setting force = has(Setting.role("force", "Force card", "F"));
-    private final Setting pile = has(Setting.place("pile", "Riffle", "deck"));
-    private final Setting rate = has(
+    private final RoleSetting role = has(Setting.role("role", "The card they think of", "A"));
+    private final RoleSetting force = has(Setting.role("force", "Force card", "F"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Riffle", "deck"));
+    private final AmountSetting rate = has(
             Setting.amount("rate", "Of a hundred people, it works with", "85").between(always(0), always(WHOLE)));
-    private final Setting shuffle = has(Setting.chance());
+    private final ChanceSetting shuffle = has(Setting.chance());
 
     ForceShortRiffle() {
         super(

@@ -2,12 +2,16 @@ package craftypocket.core.moves.forces;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -15,9 +19,9 @@ import java.util.List;
 /** Cards are drawn back from the top until they stop, and the bottom card underneath with them. */
 final class ForceSlideBack extends Move {
 
-    private final Setting role = has(Forces.forceCard());
-    private final Setting pile = has(Setting.place("pile", "Draw from", "deck"));
-    private final Setting at = has(Setting.amount("at", "Cards drawn back", "any")
+    private final RoleSetting role = has(Forces.forceCard());
+    private final PlaceSetting pile = has(Setting.place("pile", "Draw from", "deck"));
+    private final AmountSetting at = has(Setting.amount("at", "Cards drawn back", "any")
             .between(always(1), sizeLess(pile, 1))
             .bySpectator()
             .told("they stop after #"));
@@ -37,7 +41,12 @@ final class ForceSlideBack extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.onBottom(pile, role, values));
+        return List.of(Needs.chosen(role, values));
+    }
+
+    @Override
+    public List<Expectation> expectations(Values values) {
+        return List.of(Expectation.onBottom(pile, role, values));
     }
 
     @Override

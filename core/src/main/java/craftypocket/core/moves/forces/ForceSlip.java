@@ -1,12 +1,16 @@
 package craftypocket.core.moves.forces;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -14,9 +18,9 @@ import java.util.List;
 /** The corner is riffled, all above the stop is lifted, and the top card slips onto the lower packet. */
 final class ForceSlip extends Move {
 
-    private final Setting role = has(Forces.forceCard());
-    private final Setting pile = has(Setting.place("pile", "Riffle", "deck"));
-    private final Setting at = has(Setting.amount("at", "Where they stop", "any")
+    private final RoleSetting role = has(Forces.forceCard());
+    private final PlaceSetting pile = has(Setting.place("pile", "Riffle", "deck"));
+    private final AmountSetting at = has(Setting.amount("at", "Where they stop", "any")
             .between(always(2), sizeLess(pile, 1))
             .bySpectator()
             .told("they stop at #"));
@@ -38,7 +42,12 @@ final class ForceSlip extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.onTop(pile, role, values));
+        return List.of(Needs.chosen(role, values));
+    }
+
+    @Override
+    public List<Expectation> expectations(Values values) {
+        return List.of(Expectation.onTop(pile, role, values));
     }
 
     @Override

@@ -1,12 +1,16 @@
 package craftypocket.core.moves.forces;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -14,11 +18,11 @@ import java.util.List;
 /** They deal until they like; the case is set on the last card, and the force card comes with it. */
 final class ForceUnderCase extends Move {
 
-    private final Setting role = has(Forces.forceCard());
-    private final Setting pile = has(Setting.place("pile", "They deal from", "deck"));
-    private final Setting to = has(Setting.place("to", "Dealt to", "table:dealt"));
-    private final Setting hidden = has(Setting.place("hidden", "The card hides", "under:case"));
-    private final Setting at = has(Setting.amount("at", "Cards they deal", "any")
+    private final RoleSetting role = has(Forces.forceCard());
+    private final PlaceSetting pile = has(Setting.place("pile", "They deal from", "deck"));
+    private final PlaceSetting to = has(Setting.place("to", "Dealt to", "table:dealt"));
+    private final PlaceSetting hidden = has(Setting.place("hidden", "The card hides", "under:case"));
+    private final AmountSetting at = has(Setting.amount("at", "Cards they deal", "any")
             .between(always(1), sizeLess(pile, 0))
             .bySpectator()
             .told("they deal #"));
@@ -44,12 +48,18 @@ final class ForceUnderCase extends Move {
                 Needs.apart(pile, to, values),
                 Needs.apart(pile, hidden, values),
                 Needs.apart(to, hidden, values),
-                Needs.onTop(hidden, role, values));
+                Needs.chosen(role, values),
+                Needs.cards(hidden, 1, values));
+    }
+
+    @Override
+    public List<Expectation> expectations(Values values) {
+        return List.of(Expectation.onTop(hidden, role, values));
     }
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.deal(values.of(pile), values.of(at), values.of(to), false);
+        hands.deal(values.of(pile), values.of(at), values.of(to));
         hands.transfer(values.of(hidden), 0, 1, values.of(to), 0);
         Forces.take(hands, values, role, values.of(to), 1);
     }

@@ -3,6 +3,7 @@ package craftypocket.core.moves.forces;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Move;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -26,26 +27,36 @@ public final class Forces {
 
     private Forces() {}
 
-    /** The chosen card goes to whoever owns it, who looks at it; the force card of nobody stays and is shown to all. */
-    static void take(Hands hands, Values values, Setting role, int place, int position) {
+    /**
+     * The card at a position goes to whoever owns the force card, who looks at it; the force card of nobody stays and is
+     * shown to all. When it is another card, nobody learns the name of the force card by it.
+     */
+    static void take(Hands hands, Values values, RoleSetting role, int place, int position) {
         if (values.owned(role)) {
+            boolean forced = hands.card(place, position) == hands.cardOf(values.of(role));
             hands.transfer(place, position - 1, 1, values.ownerPlace(role), 0);
-            hands.learnName(values.ownerKnower(role), values.of(role));
+            if (forced) {
+                hands.learnName(values.ownerKnower(role), values.of(role));
+                hands.knowPlace(values.of(role), PlaceKnowledge.EXACT);
+            }
         } else {
             show(hands, values, role, place, position);
         }
-        hands.knowPlace(values.of(role), PlaceKnowledge.EXACT);
     }
 
-    /** The face of the chosen card is shown where it lies. */
-    static void show(Hands hands, Values values, Setting role, int place, int position) {
+    /** The face of the card at a position is shown where it lies. */
+    static void show(Hands hands, Values values, RoleSetting role, int place, int position) {
+        boolean forced = hands.card(place, position) == hands.cardOf(values.of(role));
         hands.showUnder(place, position);
-        if (values.owned(role)) {
-            hands.learnName(values.ownerKnower(role), values.of(role));
+        if (forced) {
+            hands.knowPlace(values.of(role), PlaceKnowledge.EXACT);
+            if (values.owned(role)) {
+                hands.learnName(values.ownerKnower(role), values.of(role));
+            }
         }
     }
 
-    static Setting forceCard() {
+    static RoleSetting forceCard() {
         return Setting.role("role", "Force card", "F");
     }
 }

@@ -1,7 +1,6 @@
 package craftypocket.core.moves.glimpses;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.Hold;
 import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -10,8 +9,11 @@ import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Cast;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,16 +21,16 @@ import java.util.List;
 /** The performer secretly sees one card and learns its name. */
 final class Glimpse extends Move {
 
-    private static final String AT_BREAK = "break";
+    private static final Option TOP = new Option("top", "the top card");
 
-    private final Setting pile = has(Setting.place("pile", "In", "deck"));
-    private final Setting where = has(Setting.option(
-            "where",
-            "Which card",
-            new Option("bottom", "the bottom card"),
-            new Option("top", "the top card"),
-            new Option(AT_BREAK, "the card above the break")));
-    private final Setting as = has(Setting.maybeRole("as", "It becomes"));
+    private static final Option AT_BREAK = new Option("break", "the card above the break");
+
+    private static final Option BOTTOM = new Option("bottom", "the bottom card");
+    private static final Option SECOND = new Option("second", "the hidden card of a double, below the top one");
+
+    private final PlaceSetting pile = has(Setting.place("pile", "In", "deck"));
+    private final OptionSetting where = has(Setting.option("where", "Which card", BOTTOM, TOP, AT_BREAK, SECOND));
+    private final RoleSetting as = has(Setting.maybeRole("as", "It becomes"));
 
     Glimpse() {
         super(
@@ -46,7 +48,7 @@ final class Glimpse extends Move {
     @Override
     public List<Need> needs(Values values) {
         List<Need> needs = new ArrayList<>();
-        if (values.is(where, AT_BREAK)) {
+        if (values.of(where) == AT_BREAK) {
             needs.add(Needs.breakHeld(pile, values));
         }
         needs.add(Needs.cards(pile, 1, values));
@@ -71,14 +73,22 @@ final class Glimpse extends Move {
             }
             hands.knowPlace(role, PlaceKnowledge.EXACT);
         }
-        hands.glimpse(values.of(pile), position);
+        if (values.of(where) == BOTTOM) {
+            // From below, what is seen is a face only when the card lies face down.
+            hands.glimpseUnder(values.of(pile), position);
+        } else {
+            hands.glimpse(values.of(pile), position);
+        }
     }
 
     private int position(Hands hands, Values values) {
         int place = values.of(pile);
-        if (values.is(where, AT_BREAK)) {
-            return Math.max(1, hands.depthOf(place, Hold.Kind.BREAK));
+        if (values.of(where) == AT_BREAK) {
+            return Math.max(1, hands.breakDepth(place));
         }
-        return values.is(where, "top") ? 1 : hands.size(place);
+        if (values.of(where) == SECOND) {
+            return Math.min(2, hands.size(place));
+        }
+        return values.of(where) == TOP ? 1 : hands.size(place);
     }
 }

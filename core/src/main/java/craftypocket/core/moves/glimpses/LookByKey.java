@@ -12,19 +12,24 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 import java.util.List;
 
 /** The performer looks through the faces for the key; the card beside it must be the selection. */
 final class LookByKey extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "Look through", "deck"));
-    private final Setting key = has(Setting.role("key", "For the key", "K"));
-    private final Setting side = has(Setting.option(
-            "side", "The selection is", new Option("below", "directly below"), new Option("above", "directly above")));
-    private final Setting role = has(Setting.role("role", "The selection", "A"));
+    private static final Option ABOVE = new Option("above", "directly above");
+
+    private final PlaceSetting pile = has(Setting.place("pile", "Look through", "deck"));
+    private final RoleSetting key = has(Setting.role("key", "For the key", "K"));
+    private final OptionSetting side =
+            has(Setting.option("side", "The selection is", new Option("below", "directly below"), ABOVE));
+    private final RoleSetting role = has(Setting.role("role", "The selection", "A"));
 
     LookByKey() {
         super(
@@ -72,6 +77,6 @@ final class LookByKey extends Move {
     }
 
     private boolean above(Values values) {
-        return values.is(side, "above");
+        return values.of(side) == ABOVE;
     }
 }

@@ -1,23 +1,24 @@
 package craftypocket.core.moves.glimpses;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.Hold;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 import java.util.List;
 
 /** The break becomes a step, and under cover of tipping the deck the card above it is read. */
 final class PeekByStep extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "In", "deck"));
-    private final Setting cover = has(Setting.option(
+    private final PlaceSetting pile = has(Setting.place("pile", "In", "deck"));
+    private final OptionSetting cover = has(Setting.option(
             "cover",
             "Under cover of",
             new Option("square", "squaring up all round"),
@@ -42,7 +43,7 @@ final class PeekByStep extends Move {
         return List.of(
                 Needs.breakHeld(pile, values),
                 new Need(
-                        hands -> hands.depthOf(place, Hold.Kind.BREAK) >= 1,
+                        hands -> hands.breakDepth(place) >= 1,
                         "No card lies above the break.",
                         "Hold the break below a card."));
     }

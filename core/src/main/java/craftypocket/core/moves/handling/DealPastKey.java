@@ -8,6 +8,9 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -15,14 +18,14 @@ import java.util.List;
 /** Cards are dealt face up until the key has been seen, and a few more: the card after the key can be felt coming. */
 final class DealPastKey extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "From", "deck"));
-    private final Setting key = has(Setting.role("key", "Until this key", "K"));
-    private final Setting more =
+    private final PlaceSetting pile = has(Setting.place("pile", "From", "deck"));
+    private final RoleSetting key = has(Setting.role("key", "Until this key", "K"));
+    private final AmountSetting more =
             has(Setting.amount("more", "And so many more", "1").between(always(0), (hands, values) -> {
                 int place = values.of(pile);
                 return hands.size(place) - hands.positionIn(place, hands.cardOf(values.of(key)));
             }));
-    private final Setting to = has(Setting.place("to", "To", "table:dealt"));
+    private final PlaceSetting to = has(Setting.place("to", "To", "table:dealt"));
 
     DealPastKey() {
         super(

@@ -8,19 +8,23 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 import java.util.List;
 
 /** Cards are dealt one at a time, which reverses their order. */
 final class DealSingly extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "From", "deck"));
-    private final Setting count = has(Setting.amount("count", "Cards", "10").between(always(1), sizeLess(pile, 0)));
-    private final Setting face =
-            has(Setting.option("face", "Dealt", new Option(Dealing.UP, "face up"), new Option("down", "as they lie")));
-    private final Setting to = has(Setting.place("to", "To", "table:dealt"));
+    private final PlaceSetting pile = has(Setting.place("pile", "From", "deck"));
+    private final AmountSetting count =
+            has(Setting.amount("count", "Cards", "10").between(always(1), sizeLess(pile, 0)));
+    private final OptionSetting face =
+            has(Setting.option("face", "Dealt", Dealing.UP, new Option("down", "as they lie")));
+    private final PlaceSetting to = has(Setting.place("to", "To", "table:dealt"));
 
     DealSingly() {
         super(
@@ -42,6 +46,6 @@ final class DealSingly extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        Dealing.deal(hands, values.of(pile), values.of(count), values.of(to), values.is(face, Dealing.UP));
+        Dealing.deal(hands, values.of(pile), values.of(count), values.of(to), values.of(face) == Dealing.UP);
     }
 }

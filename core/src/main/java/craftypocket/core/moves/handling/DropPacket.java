@@ -7,18 +7,21 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 import java.util.List;
 
 /** A whole pile is dropped on another or put under it. */
 final class DropPacket extends Move {
 
-    private final Setting packet = has(Setting.place("packet", "The pile at", "table:packet"));
-    private final Setting pile = has(Setting.place("pile", "Goes to", "deck"));
-    private final Setting onto =
-            has(Setting.option("onto", "Put", new Option("top", "on top of"), new Option("under", "under")));
+    private static final Option TOP = new Option("top", "on top of");
+
+    private final PlaceSetting packet = has(Setting.place("packet", "The pile at", "table:packet"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Goes to", "deck"));
+    private final OptionSetting onto = has(Setting.option("onto", "Put", TOP, new Option("under", "under")));
 
     DropPacket() {
         super(
@@ -41,7 +44,7 @@ final class DropPacket extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         int target = values.of(pile);
-        int into = values.is(onto, "top") ? 0 : hands.size(target);
+        int into = values.of(onto) == TOP ? 0 : hands.size(target);
         hands.transfer(values.of(packet), 0, hands.size(values.of(packet)), target, into);
     }
 }

@@ -5,6 +5,8 @@ import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -12,12 +14,12 @@ import java.util.List;
 /** {@code D[a+1..a+b] + D[1..a] + D[a+b+1..n]}: two neighbouring blocks change places. */
 final class ExchangeBlocks extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "In", "deck"));
-    private final Setting upper =
+    private final PlaceSetting pile = has(Setting.place("pile", "In", "deck"));
+    private final AmountSetting upper =
             has(Setting.amount("upper", "Cards in the upper block", "1").between(always(1), sizeLess(pile, 1)));
-    private final Setting lower = has(Setting.amount("lower", "Cards in the lower block", "1")
+    private final AmountSetting lower = has(Setting.amount("lower", "Cards in the lower block", "1")
             .between(always(1), (hands, values) -> hands.size(values.of(pile)) - values.of(upper)));
-    private final Setting depth = has(Setting.amount("depth", "Cards above both", "0")
+    private final AmountSetting depth = has(Setting.amount("depth", "Cards above both", "0")
             .between(always(0), (hands, values) -> hands.size(values.of(pile)) - values.of(upper) - values.of(lower)));
 
     ExchangeBlocks() {

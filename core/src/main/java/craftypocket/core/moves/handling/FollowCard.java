@@ -8,6 +8,9 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -15,9 +18,9 @@ import java.util.List;
 /** From here on the nth card of a pile is followed under a role's letter. */
 final class FollowCard extends Move {
 
-    private final Setting role = has(Setting.role("role", "Becomes", "A"));
-    private final Setting pile = has(Setting.place("pile", "A card of", "deck"));
-    private final Setting at =
+    private final RoleSetting role = has(Setting.role("role", "Becomes", "A"));
+    private final PlaceSetting pile = has(Setting.place("pile", "A card of", "deck"));
+    private final AmountSetting at =
             has(Setting.amount("at", "Its place from the top", "1").between(always(1), sizeLess(pile, 0)));
 
     FollowCard() {
@@ -41,6 +44,6 @@ final class FollowCard extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         hands.choose(values.of(role), hands.card(values.of(pile), values.of(at)));
-        hands.knowPlace(values.of(role), values.exact(at) ? PlaceKnowledge.EXACT : PlaceKnowledge.IN_THE_CIRCLE);
+        hands.knowPlace(values.of(role), PlaceKnowledge.EXACT);
     }
 }

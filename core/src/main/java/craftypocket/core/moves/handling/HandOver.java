@@ -7,6 +7,7 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -14,8 +15,8 @@ import java.util.List;
 /** A whole pile goes to another place: into a spectator's hand, or back. */
 final class HandOver extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "Hand over", "deck"));
-    private final Setting to = has(Setting.place("to", "To", "spectator:Somebody"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Hand over", "deck"));
+    private final PlaceSetting to = has(Setting.place("to", "To", "spectator:Somebody"));
 
     HandOver() {
         super(

@@ -19,6 +19,11 @@ public final class Handling {
             new HandOver(),
             new LetGo(),
             new HoldBreak(),
+            new PassBreak(),
+            new JogCard(),
+            new PushSquare(),
+            new StripOut(),
+            new TakeIndifferent(),
             new FollowCard());
 
     private Handling() {}

@@ -1,13 +1,13 @@
 package craftypocket.core.moves.handling;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.Hold;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -15,7 +15,7 @@ import java.util.List;
 /** Whatever is held in a pile is let go. No card moves. */
 final class LetGo extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "In", "deck"));
+    private final PlaceSetting pile = has(Setting.place("pile", "In", "deck"));
 
     LetGo() {
         super(
@@ -37,10 +37,6 @@ final class LetGo extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        for (Hold.Kind kind : Hold.Kind.values()) {
-            if (kind != Hold.Kind.BEND) {
-                hands.use(values.of(pile), kind);
-            }
-        }
+        hands.letGo(values.of(pile));
     }
 }

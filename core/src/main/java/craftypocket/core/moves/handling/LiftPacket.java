@@ -7,21 +7,26 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 import java.util.List;
 
 /** Some cards are lifted from one end of a pile and put on or under another. */
 final class LiftPacket extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "From", "deck"));
-    private final Setting end =
-            has(Setting.option("end", "Taken from", new Option("top", "top"), new Option("bottom", "bottom")));
-    private final Setting count = has(Setting.amount("count", "Cards", "10").between(always(1), sizeLess(pile, 0)));
-    private final Setting to = has(Setting.place("to", "To", "table:packet"));
-    private final Setting onto =
-            has(Setting.option("onto", "Put", new Option("top", "on top of"), new Option("under", "under")));
+    private static final Option TOP = new Option("top", "top");
+    private static final Option ON_TOP = new Option("top", "on top of");
+
+    private final PlaceSetting pile = has(Setting.place("pile", "From", "deck"));
+    private final OptionSetting end = has(Setting.option("end", "Taken from", TOP, new Option("bottom", "bottom")));
+    private final AmountSetting count =
+            has(Setting.amount("count", "Cards", "10").between(always(1), sizeLess(pile, 0)));
+    private final PlaceSetting to = has(Setting.place("to", "To", "table:packet"));
+    private final OptionSetting onto = has(Setting.option("onto", "Put", ON_TOP, new Option("under", "under")));
 
     LiftPacket() {
         super(
@@ -38,14 +43,17 @@ final class LiftPacket extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.apart(pile, to, values));
+        boolean sameEnd = (values.of(end) == TOP) == (values.of(onto) == ON_TOP);
+        return sameEnd ? List.of(Needs.apart(pile, to, values)) : List.of();
     }
 
     @Override
     public void perform(Hands hands, Values values) {
         int from = values.of(pile);
+        int target = values.of(to);
         int cards = values.of(count);
-        int depth = values.is(end, "top") ? 0 : hands.size(from) - cards;
-        hands.transfer(from, depth, cards, values.of(to), values.is(onto, "top") ? 0 : hands.size(values.of(to)));
+        int depth = values.of(end) == TOP ? 0 : hands.size(from) - cards;
+        int below = hands.size(target) - (target == from ? cards : 0);
+        hands.transfer(from, depth, cards, target, values.of(onto) == ON_TOP ? 0 : below);
     }
 }

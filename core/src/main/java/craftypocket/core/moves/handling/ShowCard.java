@@ -5,22 +5,24 @@ import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 import java.util.List;
 
 /** One side of a card is shown to everybody. No card moves. */
 final class ShowCard extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "Of", "deck"));
-    private final Setting at =
+    private static final Option UNDER = new Option("under", "the side that lies undermost");
+
+    private final PlaceSetting pile = has(Setting.place("pile", "Of", "deck"));
+    private final AmountSetting at =
             has(Setting.amount("at", "Its place from the top", "1").between(always(1), sizeLess(pile, 0)));
-    private final Setting side = has(Setting.option(
-            "side",
-            "Shown",
-            new Option("under", "the side that lies undermost"),
-            new Option("upper", "the side that lies uppermost")));
+    private final OptionSetting side =
+            has(Setting.option("side", "Shown", UNDER, new Option("upper", "the side that lies uppermost")));
 
     ShowCard() {
         super(
@@ -37,7 +39,7 @@ final class ShowCard extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        if (values.is(side, "under")) {
+        if (values.of(side) == UNDER) {
             hands.showUnder(values.of(pile), values.of(at));
         } else {
             hands.showTop(values.of(pile), values.of(at));

@@ -5,19 +5,23 @@ import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 import java.util.List;
 
 /** One card of a pile is turned over where it lies. */
 final class TurnCard extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "In", "deck"));
-    private final Setting at =
+    private static final Option YES = new Option("yes", "in the open");
+
+    private final PlaceSetting pile = has(Setting.place("pile", "In", "deck"));
+    private final AmountSetting at =
             has(Setting.amount("at", "Its place from the top", "1").between(always(1), sizeLess(pile, 0)));
-    private final Setting seen =
-            has(Setting.option("seen", "Seen", new Option("yes", "in the open"), new Option("no", "secretly")));
+    private final OptionSetting seen = has(Setting.option("seen", "Seen", YES, new Option("no", "secretly")));
 
     TurnCard() {
         super(
@@ -35,7 +39,7 @@ final class TurnCard extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         hands.turn(values.of(pile), values.of(at), values.of(at));
-        if (values.is(seen, "yes")) {
+        if (values.of(seen) == YES) {
             hands.showTop(values.of(pile), values.of(at));
         }
     }

@@ -5,6 +5,8 @@ import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -12,8 +14,8 @@ import java.util.List;
 /** {@code ~D[1..k] + D[k+1..n]}: the top cards are turned over as one. */
 final class TurnTop extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "Of", "deck"));
-    private final Setting count =
+    private final PlaceSetting pile = has(Setting.place("pile", "Of", "deck"));
+    private final AmountSetting count =
             has(Setting.amount("count", "Top cards turned", "1").between(always(1), sizeLess(pile, 0)));
 
     TurnTop() {

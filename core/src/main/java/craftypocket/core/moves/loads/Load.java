@@ -10,8 +10,11 @@ import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Remark;
 import craftypocket.core.moves.Words;
 import craftypocket.core.reckon.CardSize;
+import craftypocket.core.settings.EstimateSetting;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,14 +22,17 @@ import java.util.List;
 /** Hidden cards go where they are found later: a pocket, a wallet, the case, under something. */
 final class Load extends Move {
 
-    private final Setting from = has(Setting.place("from", "From", "palm"));
-    private final Setting to = has(Setting.place("to", "Into", "pocket:inside"));
-    private final Setting card = has(Setting.option(
-            "card", "Cards are", new Option("poker", "poker size"), new Option("bridge", "bridge size")));
-    private final Setting fold = has(Setting.option(
-            "fold", "They go in", new Option("flat", "flat"), new Option("quarters", "folded in quarters")));
-    private final Setting wide = has(Setting.estimate("wide", "Inside, millimetres wide", "90"));
-    private final Setting high = has(Setting.estimate("high", "Inside, millimetres high", "100"));
+    private static final Option POKER = new Option("poker", "poker size");
+    private static final Option FLAT = new Option("flat", "flat");
+    private static final Option QUARTERS = new Option("quarters", "folded in quarters");
+
+    private final PlaceSetting from = has(Setting.place("from", "From", "palm"));
+    private final PlaceSetting to = has(Setting.place("to", "Into", "pocket:inside"));
+    private final OptionSetting card =
+            has(Setting.option("card", "Cards are", POKER, new Option("bridge", "bridge size")));
+    private final OptionSetting fold = has(Setting.option("fold", "They go in", FLAT, QUARTERS));
+    private final EstimateSetting wide = has(Setting.estimate("wide", "Inside, millimetres wide", "90"));
+    private final EstimateSetting high = has(Setting.estimate("high", "Inside, millimetres high", "100"));
 
     Load() {
         super(
@@ -61,8 +67,8 @@ final class Load extends Move {
 
     @Override
     public List<Remark> remarks(Values values) {
-        CardSize size = values.is(card, "poker") ? CardSize.POKER : CardSize.BRIDGE;
-        CardSize laid = values.is(fold, "flat") ? size : size.folded();
+        CardSize size = values.of(card) == POKER ? CardSize.POKER : CardSize.BRIDGE;
+        CardSize laid = values.of(fold) == FLAT ? size : size.folded();
         boolean fits = laid.fits(values.amount(wide).low(), values.amount(high).low());
         String measures = laid.millimetres() + " into " + values.amount(wide).low() + " × "
                 + values.amount(high).low() + " mm";
@@ -73,7 +79,7 @@ final class Load extends Move {
                         ? "It fits: " + measures + "."
                         : "It does not fit: " + measures + ". Use a larger holder"
                                 + (size == CardSize.POKER ? ", bridge-size cards" : "") + " or fold it."));
-        if (values.is(fold, "quarters")) {
+        if (values.of(fold) == QUARTERS) {
             remarks.add(
                     new Remark(false, "A folded card cannot go back into the deck: put a new one on the reset list."));
         }

@@ -7,18 +7,21 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 import java.util.List;
 
 /** Hidden cards come to light: from a pocket, a wallet, the case, from under something. */
 final class TakeOut extends Move {
 
-    private final Setting from = has(Setting.place("from", "From", "pocket:inside"));
-    private final Setting to = has(Setting.place("to", "To", "table:found"));
-    private final Setting side =
-            has(Setting.option("side", "Shown", new Option("face", "face up"), new Option("as-is", "as they lie")));
+    private static final Option FACE = new Option("face", "face up");
+
+    private final PlaceSetting from = has(Setting.place("from", "From", "pocket:inside"));
+    private final PlaceSetting to = has(Setting.place("to", "To", "table:found"));
+    private final OptionSetting side = has(Setting.option("side", "Shown", FACE, new Option("as-is", "as they lie")));
 
     TakeOut() {
         super(
@@ -42,10 +45,8 @@ final class TakeOut extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(from);
         int cards = hands.size(place);
-        for (int position = 1; position <= cards && values.is(side, "face"); position++) {
-            if (!hands.faceUp(place, position)) {
-                hands.turn(place, position, position);
-            }
+        for (int position = 1; position <= cards && values.of(side) == FACE; position++) {
+            hands.lieFaceUp(place, position, true);
         }
         hands.transfer(place, 0, cards, values.of(to), 0);
         hands.showDealt(values.of(to), cards);

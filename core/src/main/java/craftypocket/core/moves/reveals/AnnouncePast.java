@@ -12,6 +12,10 @@ import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Remark;
 import craftypocket.core.moves.Words;
 import craftypocket.core.reckon.SafeNumber;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.EstimateSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Sentence;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
@@ -23,13 +27,13 @@ import java.util.List;
  */
 final class AnnouncePast extends Move {
 
-    private final Setting key = has(Setting.role("key", "Key", "K"));
-    private final Setting role = has(Setting.role("role", "Selection, directly below it", "A"));
-    private final Setting estimate = has(Setting.estimate("estimate", "You believe the key is at", "17±3"));
-    private final Setting pile = has(Setting.place("pile", "Deal from", "deck"));
-    private final Setting number =
+    private final RoleSetting key = has(Setting.role("key", "Key", "K"));
+    private final RoleSetting role = has(Setting.role("role", "Selection, directly below it", "A"));
+    private final EstimateSetting estimate = has(Setting.estimate("estimate", "You believe the key is at", "17±3"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Deal from", "deck"));
+    private final AmountSetting number =
             has(Setting.amount("number", "Number announced", "22").between(always(2), sizeLess(pile, 0)));
-    private final Setting to = has(Setting.place("to", "To", "table:dealt"));
+    private final PlaceSetting to = has(Setting.place("to", "To", "table:dealt"));
 
     AnnouncePast() {
         super(

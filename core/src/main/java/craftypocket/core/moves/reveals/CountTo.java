@@ -9,6 +9,9 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -16,10 +19,10 @@ import java.util.List;
 /** So many cards are dealt as a number says; the last is the one. */
 final class CountTo extends Move {
 
-    private final Setting role = has(Setting.role("role", "Count to", "A"));
-    private final Setting pile = has(Setting.place("pile", "Deal from", "deck"));
-    private final Setting to = has(Setting.place("to", "To", "table:dealt"));
-    private final Setting number = has(Setting.amount("number", "Number", "10")
+    private final RoleSetting role = has(Setting.role("role", "Count to", "A"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Deal from", "deck"));
+    private final PlaceSetting to = has(Setting.place("to", "To", "table:dealt"));
+    private final AmountSetting number = has(Setting.amount("number", "Number", "10")
             .between(always(1), sizeLess(pile, 0))
             .told("the number is #"));
 
@@ -43,8 +46,8 @@ final class CountTo extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.deal(values.of(pile), values.of(number), values.of(to), false);
-        hands.turn(values.of(to), 1, 1);
+        hands.deal(values.of(pile), values.of(number), values.of(to));
+        hands.lieFaceUp(values.of(to), 1, true);
         hands.showTop(values.of(to), 1);
     }
 

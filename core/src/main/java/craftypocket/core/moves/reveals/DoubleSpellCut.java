@@ -10,6 +10,9 @@ import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
 import craftypocket.core.reckon.Spelling;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -20,10 +23,10 @@ import java.util.List;
  */
 final class DoubleSpellCut extends Move {
 
-    private final Setting role = has(Setting.role("role", "Selection, on the face", "A"));
-    private final Setting first = has(Setting.role("first", "Spelled first", "L"));
-    private final Setting pile = has(Setting.place("pile", "Cut", "deck"));
-    private final Setting language = has(Reveals.language());
+    private final RoleSetting role = has(Setting.role("role", "Selection, on the face", "A"));
+    private final RoleSetting first = has(Setting.role("first", "Spelled first", "L"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Cut", "deck"));
+    private final OptionSetting language = has(Reveals.language());
 
     DoubleSpellCut() {
         super(
@@ -45,13 +48,13 @@ final class DoubleSpellCut extends Move {
                 Needs.onBottom(pile, role, values),
                 Needs.open(first, values),
                 new Need(
-                        hands -> total(hands, values) > 0 && total(hands, values) < hands.size(place),
+                        hands -> total(hands, values) > 0 && total(hands, values) <= hands.size(place),
                         "The two names have more letters than there are cards.",
                         "Use a larger pile."));
     }
 
     private int selectionLetters(Hands hands, Values values) {
-        return Spelling.length(hands.front(hands.cardOf(values.of(role))), values.of(language));
+        return Spelling.length(hands.front(hands.cardOf(values.of(role))), values.numberOf(language));
     }
 
     /** Letters of both names, or 0 when there is no second card. */
@@ -62,7 +65,7 @@ final class DoubleSpellCut extends Move {
         if (one == 0 || at < 1) {
             return 0;
         }
-        int other = Spelling.length(hands.front(hands.card(place, at)), values.of(language));
+        int other = Spelling.length(hands.front(hands.card(place, at)), values.numberOf(language));
         return other == 0 ? 0 : one + other;
     }
 

@@ -12,6 +12,8 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -19,10 +21,10 @@ import java.util.List;
 /** After shuffles, the first card of the slug below the key is taken for the selection. */
 final class FindOrderCard extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "Look through", "deck"));
-    private final Setting key = has(Setting.role("key", "Key", "K"));
-    private final Setting slug = has(Setting.role("slug", "Cards of the order", "S"));
-    private final Setting role = has(Setting.role("role", "The selection", "A"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Look through", "deck"));
+    private final RoleSetting key = has(Setting.role("key", "Key", "K"));
+    private final RoleSetting slug = has(Setting.role("slug", "Cards of the order", "S"));
+    private final RoleSetting role = has(Setting.role("role", "The selection", "A"));
 
     FindOrderCard() {
         super(

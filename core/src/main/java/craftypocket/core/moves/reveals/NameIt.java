@@ -7,6 +7,7 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -14,7 +15,7 @@ import java.util.List;
 /** The performer names the card. */
 final class NameIt extends Move {
 
-    private final Setting role = has(Setting.role("role", "The card", "A"));
+    private final RoleSetting role = has(Setting.role("role", "The card", "A"));
 
     NameIt() {
         super(

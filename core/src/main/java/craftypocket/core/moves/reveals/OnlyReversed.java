@@ -8,6 +8,9 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -15,9 +18,10 @@ import java.util.List;
 /** All cards but one are turned over: 51 of 52. It is the only one that lies the other way. */
 final class OnlyReversed extends Move {
 
-    private final Setting role = has(Setting.role("role", "Stays", "A"));
-    private final Setting pile = has(Setting.place("pile", "Turn over", "deck"));
-    private final Setting at = has(Setting.amount("at", "It lies below", "25").between(always(0), sizeLess(pile, 1)));
+    private final RoleSetting role = has(Setting.role("role", "Stays", "A"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Turn over", "deck"));
+    private final AmountSetting at =
+            has(Setting.amount("at", "It lies below", "25").between(always(0), sizeLess(pile, 1)));
 
     OnlyReversed() {
         super(

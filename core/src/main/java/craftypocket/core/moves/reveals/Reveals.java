@@ -2,8 +2,9 @@ package craftypocket.core.moves.reveals;
 
 import craftypocket.core.moves.Move;
 import craftypocket.core.reckon.Spelling;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -21,12 +22,13 @@ public final class Reveals {
             new OnlyReversed(),
             new ShowBetween(),
             new DoubleSpellCut(),
-            new FindOrderCard());
+            new FindOrderCard(),
+            new TakeFound());
 
     private Reveals() {}
 
     /** The language in which a name is spelled; its number is the place of the {@link Spelling.Language}. */
-    static Setting language() {
+    static OptionSetting language() {
         return Setting.option(
                 "language",
                 "Language",

@@ -7,6 +7,8 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -14,8 +16,8 @@ import java.util.List;
 /** A card between two others is shown and turned. */
 final class ShowBetween extends Move {
 
-    private final Setting role = has(Setting.role("role", "The card between", "A"));
-    private final Setting pile = has(Setting.place("pile", "Spread", "deck"));
+    private final RoleSetting role = has(Setting.role("role", "The card between", "A"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Spread", "deck"));
 
     ShowBetween() {
         super(
@@ -48,7 +50,7 @@ final class ShowBetween extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         int position = hands.positionIn(place, hands.cardOf(values.of(role)));
-        hands.turn(place, position, position);
+        hands.lieFaceUp(place, position, true);
         for (int shown = position - 1; shown <= position + 1; shown++) {
             hands.showTop(place, shown);
         }

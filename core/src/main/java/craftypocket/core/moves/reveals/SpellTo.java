@@ -10,18 +10,22 @@ import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
 import craftypocket.core.reckon.Spelling;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.TextSetting;
 import craftypocket.core.settings.Values;
 import java.util.List;
 
 /** One card is dealt for each letter of a name; the last letter's card is the one. */
 final class SpellTo extends Move {
 
-    private final Setting role = has(Setting.role("role", "Spell to", "A"));
-    private final Setting pile = has(Setting.place("pile", "Deal from", "deck"));
-    private final Setting to = has(Setting.place("to", "To", "table:dealt"));
-    private final Setting language = has(Reveals.language());
-    private final Setting words = has(Setting.text("words", "Your own words, instead of its name", ""));
+    private final RoleSetting role = has(Setting.role("role", "Spell to", "A"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Deal from", "deck"));
+    private final PlaceSetting to = has(Setting.place("to", "To", "table:dealt"));
+    private final OptionSetting language = has(Reveals.language());
+    private final TextSetting words = has(Setting.text("words", "Your own words, instead of its name", ""));
 
     SpellTo() {
         super(
@@ -54,14 +58,14 @@ final class SpellTo extends Move {
 
     private int letters(Hands hands, Values values) {
         return values.text(words).isEmpty()
-                ? Spelling.length(hands.front(hands.cardOf(values.of(role))), values.of(language))
+                ? Spelling.length(hands.front(hands.cardOf(values.of(role))), values.numberOf(language))
                 : Spelling.letters(values.text(words));
     }
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.deal(values.of(pile), letters(hands, values), values.of(to), false);
-        hands.turn(values.of(to), 1, 1);
+        hands.deal(values.of(pile), letters(hands, values), values.of(to));
+        hands.lieFaceUp(values.of(to), 1, true);
         hands.showTop(values.of(to), 1);
     }
 

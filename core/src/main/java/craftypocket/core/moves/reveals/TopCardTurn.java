@@ -9,6 +9,8 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -16,8 +18,8 @@ import java.util.List;
 /** The top card is turned over and is the one. */
 final class TopCardTurn extends Move {
 
-    private final Setting role = has(Setting.role("role", "It is", "A"));
-    private final Setting pile = has(Setting.place("pile", "On", "deck"));
+    private final RoleSetting role = has(Setting.role("role", "It is", "A"));
+    private final PlaceSetting pile = has(Setting.place("pile", "On", "deck"));
 
     TopCardTurn() {
         super(
@@ -39,7 +41,7 @@ final class TopCardTurn extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.turn(values.of(pile), 1, 1);
+        hands.lieFaceUp(values.of(pile), 1, true);
         hands.showTop(values.of(pile), 1);
     }
 

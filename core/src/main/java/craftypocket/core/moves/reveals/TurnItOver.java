@@ -7,6 +7,7 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -14,7 +15,7 @@ import java.util.List;
 /** The card is turned over where it lies. */
 final class TurnItOver extends Move {
 
-    private final Setting role = has(Setting.role("role", "The card", "A"));
+    private final RoleSetting role = has(Setting.role("role", "The card", "A"));
 
     TurnItOver() {
         super(
@@ -24,7 +25,7 @@ final class TurnItOver extends Move {
                 Profile.open(1),
                 new Words(
                         "Turn over {role}.",
-                        "The card shows its other side, where it lies.",
+                        "The card lies face up, where it lay.",
                         "All eyes on the card; hold still afterwards.",
                         List.of("Let them name it first.", "Turn it slowly, away from you.")));
     }
@@ -39,7 +40,7 @@ final class TurnItOver extends Move {
         int card = hands.cardOf(values.of(role));
         int place = hands.placeOf(card);
         int position = hands.positionIn(place, card);
-        hands.turn(place, position, position);
+        hands.lieFaceUp(place, position, true);
         hands.showTop(place, position);
     }
 }

@@ -7,6 +7,8 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -14,9 +16,9 @@ import java.util.List;
 /** A packet is put into another pile, anywhere: {@code P[1..d] + packet + P[d+1..m]}. */
 final class BuryPacket extends Move {
 
-    private final Setting packet = has(Setting.place("packet", "The packet in", "other-hand"));
-    private final Setting pile = has(Setting.place("pile", "Goes into", "deck"));
-    private final Setting at = has(Setting.amount("at", "Cards above it", "any")
+    private final PlaceSetting packet = has(Setting.place("packet", "The packet in", "other-hand"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Goes into", "deck"));
+    private final AmountSetting at = has(Setting.amount("at", "Cards above it", "any")
             .between(always(0), sizeLess(pile, 0))
             .bySpectator()
             .told("they bury it below #"));

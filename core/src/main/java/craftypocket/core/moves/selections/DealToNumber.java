@@ -9,6 +9,9 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -16,10 +19,10 @@ import java.util.List;
 /** {@code reverse(D[1..N−1]) + D[N..n]}: the old top card lies directly above the card at the secret number. */
 final class DealToNumber extends Move {
 
-    private final Setting role = has(Setting.role("role", "Becomes", "A"));
-    private final Setting pile = has(Setting.place("pile", "Deal from", "deck"));
-    private final Setting to = has(Setting.place("to", "Dealt to", "table:dealt"));
-    private final Setting at = has(Setting.amount("at", "Their number", "1-12")
+    private final RoleSetting role = has(Setting.role("role", "Becomes", "A"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Deal from", "deck"));
+    private final PlaceSetting to = has(Setting.place("to", "Dealt to", "table:dealt"));
+    private final AmountSetting at = has(Setting.amount("at", "Their number", "1-12")
             .between(always(1), sizeLess(pile, 0))
             .bySpectator()
             .told("they think of #"));
@@ -62,7 +65,7 @@ final class DealToNumber extends Move {
         int dealt = values.of(at) - 1;
         int chosen = values.of(role);
         hands.choose(chosen, hands.card(place, dealt + 1));
-        hands.deal(place, dealt, values.of(to), false);
+        hands.deal(place, dealt, values.of(to));
         hands.transfer(values.of(to), 0, dealt, place, 0);
         hands.learnName(values.ownerKnower(role), chosen);
         if (dealt == 0 && knowsTop(hands, chosen)) {

@@ -1,13 +1,13 @@
 package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.Hold;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -15,7 +15,7 @@ import java.util.List;
 /** The top card goes into the gap below the break and seems lost in the middle. */
 final class DepthInsert extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "Of", "deck"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Of", "deck"));
 
     DepthInsert() {
         super(
@@ -36,7 +36,7 @@ final class DepthInsert extends Move {
         return List.of(
                 Needs.breakHeld(pile, values),
                 new Need(
-                        hands -> hands.depthOf(place, Hold.Kind.BREAK) >= 2,
+                        hands -> hands.breakDepth(place) >= 2,
                         "The break must lie below at least two cards, or the top card stays where it is.",
                         "Hold the break below two or three cards."));
     }

@@ -7,6 +7,9 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -14,9 +17,9 @@ import java.util.List;
 /** {@code D[1..d] + S + D[d+1..]}: a card that was picked goes back and is no longer anybody's. */
 final class PutBack extends Move {
 
-    private final Setting role = has(Setting.role("role", "Their card", "A"));
-    private final Setting pile = has(Setting.place("pile", "Back into", "deck"));
-    private final Setting at = has(Setting.amount("at", "Cards above it", "any")
+    private final RoleSetting role = has(Setting.role("role", "Their card", "A"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Back into", "deck"));
+    private final AmountSetting at = has(Setting.amount("at", "Cards above it", "any")
             .between(always(0), sizeLess(pile, 0))
             .bySpectator()
             .told("they put it back under # cards"));

@@ -3,6 +3,7 @@ package craftypocket.core.moves.selections;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Dealing;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -10,8 +11,12 @@ import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Amount;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 import java.util.List;
 
@@ -21,23 +26,22 @@ import java.util.List;
  */
 final class ReturnDropKey extends Move {
 
-    private static final String CUT = "cut";
-    private static final String HINDU = "hindu";
+    private static final Option HINDU = new Option("hindu", "at a halt of a Hindu shuffle");
 
-    private final Setting role = has(Setting.role("role", "Goes back", "A"));
-    private final Setting key = has(Setting.role("key", "Key, on the bottom", "K"));
-    private final Setting pile = has(Setting.place("pile", "Into", "deck"));
-    private final Setting way = has(Setting.option(
+    private final RoleSetting role = has(Setting.role("role", "Goes back", "A"));
+    private final RoleSetting key = has(Setting.role("key", "Key, on the bottom", "K"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Into", "deck"));
+    private final OptionSetting way = has(Setting.option(
             "way",
             "How",
-            new Option(HINDU, "at a halt of a Hindu shuffle"),
+            HINDU,
             new Option("table", "on the tabled upper packet"),
-            new Option(CUT, "on top, then a cut")));
-    private final Setting at = has(Setting.amount("at", "Cards that come to lie below", "30-38")
-            .between(always(1), (hands, values) -> hands.size(values.of(pile)) - (values.is(way, CUT) ? 0 : 1))
+            new Option("cut", "on top, then a cut")));
+    private final AmountSetting at = has(Setting.amount("at", "Cards that come to lie below", "30-38")
+            .between(always(1), sizeLess(pile, 1))
             .bySpectator()
             .told("they stop with # below"));
-    private final Setting pull = has(Setting.amount("pull", "Cards to a pull of the Hindu shuffle", "6")
+    private final AmountSetting pull = has(Setting.amount("pull", "Cards to a pull of the Hindu shuffle", "6")
             .between(always(1), always(Amount.MOST)));
 
     ReturnDropKey() {
@@ -55,7 +59,12 @@ final class ReturnDropKey extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.isAwayFrom(pile, role, values), Needs.onBottom(pile, key, values));
+        return List.of(Needs.isAwayFrom(pile, role, values), Needs.cards(pile, 2, values));
+    }
+
+    @Override
+    public List<Expectation> expectations(Values values) {
+        return List.of(Expectation.onBottom(pile, key, values));
     }
 
     @Override
@@ -65,16 +74,12 @@ final class ReturnDropKey extends Move {
         int chosen = values.of(role);
         int from = hands.placeOf(hands.cardOf(chosen));
         int fromPosition = hands.positionIn(from, hands.cardOf(chosen));
-        if (values.is(way, HINDU)) {
+        if (values.of(way) == HINDU) {
             Dealing.drawOff(hands, into, below, values.of(pull));
         }
         hands.transfer(from, fromPosition - 1, 1, into, 0);
-        if (values.is(way, CUT)) {
-            hands.cut(into, below);
-        } else {
-            // What was drawn off or tabled lies on top here; the packet with the key belongs on the card and on it.
-            hands.cut(into, below + 1);
-        }
+        // The card is on top now: what was drawn off, tabled or is cut off with it comes below, the key falls on it.
+        hands.cut(into, below + 1);
         hands.knowPlace(chosen, PlaceKnowledge.EXACT);
         if (!values.exact(at)) {
             hands.blurPlaces(into);

@@ -9,24 +9,29 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 import java.util.List;
 
 /** The selection goes on the swung-off packet, the rest on it with a break above its bottom cards: {@code D[n−k+1..n] + S + D[1..d]} lie together. */
 final class ReturnFourUnder extends Move {
 
-    private final Setting role = has(Setting.role("role", "Goes back", "A"));
-    private final Setting pile = has(Setting.place("pile", "Into", "deck"));
-    private final Setting under =
+    private static final Option CUT = new Option("cut", "cut to the break");
+
+    private final RoleSetting role = has(Setting.role("role", "Goes back", "A"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Into", "deck"));
+    private final AmountSetting under =
             has(Setting.amount("under", "Cards under the break", "4").between(always(1), sizeLess(pile, 1)));
-    private final Setting at = has(Setting.amount("at", "Cards swung off", "15-37")
+    private final AmountSetting at = has(Setting.amount("at", "Cards swung off", "15-37")
             .between(always(1), (hands, values) -> hands.size(values.of(pile)) - values.of(under))
             .bySpectator()
             .told("they stop at #"));
-    private final Setting then = has(Setting.option(
-            "then", "Then", new Option("cut", "cut to the break"), new Option("keep", "keep the break")));
+    private final OptionSetting then = has(Setting.option("then", "Then", CUT, new Option("keep", "keep the break")));
 
     ReturnFourUnder() {
         super(
@@ -55,7 +60,7 @@ final class ReturnFourUnder extends Move {
         // What was swung off lies below, with the selection on it, and the rest on that.
         hands.cut(place, values.of(at) + 1);
         hands.knowPlace(chosen, PlaceKnowledge.EXACT);
-        if (values.is(then, "cut")) {
+        if (values.of(then) == CUT) {
             hands.cut(place, rest - values.of(under));
         } else {
             hands.hold(place, Hold.Kind.BREAK, rest - values.of(under));

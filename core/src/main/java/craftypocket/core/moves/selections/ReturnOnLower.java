@@ -9,25 +9,29 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 import java.util.List;
 
 /** {@code D[1..d] + S + D[d+1..n]}: the deck is split, the card put on the lower packet and the upper dropped on it. */
 final class ReturnOnLower extends Move {
 
-    private final Setting role = has(Setting.role("role", "Goes back", "A"));
-    private final Setting pile = has(Setting.place("pile", "Into", "deck"));
-    private final Setting at = has(Setting.amount("at", "Cards above it", "15-37")
+    private static final Option BREAK = new Option("break", "keeping a break above it");
+    private static final Option BELOW = new Option("below", "keeping a break below it");
+
+    private final RoleSetting role = has(Setting.role("role", "Goes back", "A"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Into", "deck"));
+    private final AmountSetting at = has(Setting.amount("at", "Cards above it", "15-37")
             .between(always(1), sizeLess(pile, 1))
             .bySpectator()
             .told("they stop at #"));
-    private final Setting keep = has(Setting.option(
-            "keep",
-            "Above the card",
-            new Option("nothing", "without a break"),
-            new Option("break", "keeping a break above it")));
+    private final OptionSetting keep =
+            has(Setting.option("keep", "The card is put in", new Option("nothing", "without a break"), BREAK, BELOW));
 
     ReturnOnLower() {
         super(
@@ -52,9 +56,9 @@ final class ReturnOnLower extends Move {
         int into = values.of(pile);
         int chosen = values.of(role);
         hands.bring(chosen, into, values.of(at));
-        boolean held = values.is(keep, "break");
+        boolean held = values.of(keep) == BREAK || values.of(keep) == BELOW;
         if (held) {
-            hands.hold(into, Hold.Kind.BREAK, values.of(at));
+            hands.hold(into, Hold.Kind.BREAK, values.of(at) + (values.of(keep) == BELOW ? 1 : 0));
         }
         hands.knowPlace(chosen, held || values.exact(at) ? PlaceKnowledge.EXACT : PlaceKnowledge.LOST);
     }

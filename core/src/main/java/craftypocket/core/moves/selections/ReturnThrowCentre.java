@@ -8,6 +8,9 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -15,10 +18,10 @@ import java.util.List;
 /** {@code D[1] + D[p] + D[2..p−1] + D[p+1..n]}: the top key and the touched card fall together on top. */
 final class ReturnThrowCentre extends Move {
 
-    private final Setting role = has(Setting.role("role", "Becomes", "A"));
-    private final Setting pile = has(Setting.place("pile", "In", "deck"));
-    private final Setting at = has(Setting.amount("at", "Where they touch", "any")
-            .between(always(2), sizeLess(pile, 0))
+    private final RoleSetting role = has(Setting.role("role", "Becomes", "A"));
+    private final PlaceSetting pile = has(Setting.place("pile", "In", "deck"));
+    private final AmountSetting at = has(Setting.amount("at", "Where they touch", "any")
+            .between(always(1), sizeLess(pile, 0))
             .bySpectator()
             .told("they touch card #"));
 
@@ -46,7 +49,9 @@ final class ReturnThrowCentre extends Move {
         int touched = values.of(at);
         int chosen = values.of(role);
         hands.choose(chosen, hands.card(place, touched));
-        hands.transfer(place, touched - 1, 1, place, 1);
+        if (touched > 1) {
+            hands.transfer(place, touched - 1, 1, place, 1);
+        }
         hands.learnName(values.ownerKnower(role), chosen);
         hands.knowPlace(chosen, PlaceKnowledge.EXACT);
     }

@@ -9,6 +9,9 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -16,9 +19,9 @@ import java.util.List;
 /** A spectator stops a riffle and remembers the card there; a break is held below it. */
 final class RifflePeek extends Move {
 
-    private final Setting role = has(Setting.role("role", "Becomes", "A"));
-    private final Setting pile = has(Setting.place("pile", "Riffle", "deck"));
-    private final Setting at = has(Setting.amount("at", "Where they stop", "any")
+    private final RoleSetting role = has(Setting.role("role", "Becomes", "A"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Riffle", "deck"));
+    private final AmountSetting at = has(Setting.amount("at", "Where they stop", "any")
             .between(always(1), sizeLess(pile, 1))
             .bySpectator()
             .told("they stop at card #"));

@@ -2,12 +2,16 @@ package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -15,11 +19,11 @@ import java.util.List;
 /** {@code D[d+1..n] + S + D[1..d]}: with guards on top and bottom, the selection comes between them. */
 final class SandwichCut extends Move {
 
-    private final Setting role = has(Setting.role("role", "Goes back", "A"));
-    private final Setting top = has(Setting.role("top", "Guard on top", "J"));
-    private final Setting bottom = has(Setting.role("bottom", "Guard on the bottom", "K"));
-    private final Setting pile = has(Setting.place("pile", "Into", "deck"));
-    private final Setting at = has(Setting.amount("at", "Cards tabled first", "any")
+    private final RoleSetting role = has(Setting.role("role", "Goes back", "A"));
+    private final RoleSetting top = has(Setting.role("top", "Guard on top", "J"));
+    private final RoleSetting bottom = has(Setting.role("bottom", "Guard on the bottom", "K"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Into", "deck"));
+    private final AmountSetting at = has(Setting.amount("at", "Cards tabled first", "any")
             .between(always(1), sizeLess(pile, 1))
             .bySpectator()
             .told("they cut off #"));
@@ -39,10 +43,12 @@ final class SandwichCut extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(
-                Needs.isAwayFrom(pile, role, values),
-                Needs.onTop(pile, top, values),
-                Needs.onBottom(pile, bottom, values));
+        return List.of(Needs.isAwayFrom(pile, role, values));
+    }
+
+    @Override
+    public List<Expectation> expectations(Values values) {
+        return List.of(Expectation.onTop(pile, top, values), Expectation.onBottom(pile, bottom, values));
     }
 
     @Override

@@ -11,6 +11,7 @@ public final class Selections {
             new ThinkInPacket(),
             new ReturnOnLower(),
             new ReturnDropKey(),
+            new ReturnOnTopKey(),
             new BuryPacket(),
             new DealToNumber(),
             new ReturnThrowCentre(),

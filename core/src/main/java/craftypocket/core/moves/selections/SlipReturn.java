@@ -9,6 +9,9 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -16,9 +19,9 @@ import java.util.List;
 /** {@code D[2..d] | S + D[1] + D[d+1..n]}: the known top card comes to lie directly below the selection, under a break. */
 final class SlipReturn extends Move {
 
-    private final Setting role = has(Setting.role("role", "Goes back", "A"));
-    private final Setting pile = has(Setting.place("pile", "Into", "deck"));
-    private final Setting at = has(Setting.amount("at", "Cards cut off", "15-37")
+    private final RoleSetting role = has(Setting.role("role", "Goes back", "A"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Into", "deck"));
+    private final AmountSetting at = has(Setting.amount("at", "Cards cut off", "15-37")
             .between(always(2), sizeLess(pile, 1))
             .bySpectator()
             .told("they stop at #"));

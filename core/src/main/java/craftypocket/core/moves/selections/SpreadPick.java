@@ -8,34 +8,31 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Cast;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 import java.util.List;
 
 /** A spectator takes the card at p out of the spread, looks at it and keeps it. */
 final class SpreadPick extends Move {
 
-    private static final String ANY = "none";
+    private static final Option TOP = new Option("top", "any card but the top one");
+    private static final Option ENDS = new Option("ends", "any card but the top and bottom ones");
+    private static final Option BOTTOM = new Option("bottom", "any card but the bottom one");
 
-    private final Setting role = has(Setting.role("role", "Becomes", "A"));
-    private final Setting pile = has(Setting.place("pile", "Spread", "deck"));
-    private final Setting not = has(Setting.option(
-            "not",
-            "But not",
-            new Option(ANY, "any card"),
-            new Option("bottom", "any card but the bottom one"),
-            new Option("top", "any card but the top one"),
-            new Option("ends", "any card but the top and bottom ones")));
-    private final Setting except = has(Setting.maybeRole("except", "Nor this card"));
-    private final Setting at = has(Setting.amount("at", "Where they take it", "any")
-            .between(
-                    (hands, values) -> values.is(not, "top") || values.is(not, "ends") ? 2 : 1,
-                    (hands, values) ->
-                            hands.size(values.of(pile)) - (values.is(not, "bottom") || values.is(not, "ends") ? 1 : 0))
-            .where((hands, values, position) -> values.of(except) == Cast.NOBODY
-                    || hands.card(values.of(pile), position) != hands.cardOf(values.of(except)))
+    private final RoleSetting role = has(Setting.role("role", "Becomes", "A"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Spread", "deck"));
+    private final OptionSetting not =
+            has(Setting.option("not", "But not", new Option("none", "any card"), BOTTOM, TOP, ENDS));
+    private final RoleSetting except = has(Setting.maybeRole("except", "Nor this card"));
+    private final AmountSetting at = has(Setting.amount("at", "Where they take it", "any")
+            .between(always(1), sizeLess(pile, 0))
+            .where(this::free)
             .bySpectator()
             .told("they take card #"));
 
@@ -52,6 +49,14 @@ final class SpreadPick extends Move {
                         List.of(
                                 "An even spread, so that no card offers itself.",
                                 "Ends covered if they must not be taken.")));
+    }
+
+    private boolean free(Hands hands, Values values, int position) {
+        Option kept = values.of(not);
+        boolean top = position == 1 && (kept == TOP || kept == ENDS);
+        boolean bottom = position == hands.size(values.of(pile)) && (kept == BOTTOM || kept == ENDS);
+        int card = values.of(except) == Cast.NOBODY ? -1 : hands.cardOf(values.of(except));
+        return !top && !bottom && hands.card(values.of(pile), position) != card;
     }
 
     @Override

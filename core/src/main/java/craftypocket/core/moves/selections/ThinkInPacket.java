@@ -8,6 +8,9 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -18,13 +21,13 @@ import java.util.List;
  */
 final class ThinkInPacket extends Move {
 
-    private final Setting role = has(Setting.role("role", "Becomes", "A"));
-    private final Setting pile = has(Setting.place("pile", "They look through", "deck"));
-    private final Setting at = has(Setting.amount("at", "Where they stop", "any")
+    private final RoleSetting role = has(Setting.role("role", "Becomes", "A"));
+    private final PlaceSetting pile = has(Setting.place("pile", "They look through", "deck"));
+    private final AmountSetting at = has(Setting.amount("at", "Where they stop", "any")
             .between(always(1), sizeLess(pile, 0))
             .bySpectator()
             .told("they think of card #"));
-    private final Setting rest = has(Setting.place("rest", "The others are put", "table:rest"));
+    private final PlaceSetting rest = has(Setting.place("rest", "The others are put", "table:rest"));
 
     ThinkInPacket() {
         super(

@@ -5,6 +5,7 @@ import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -12,7 +13,7 @@ import java.util.List;
 /** Looks like a shuffle of the whole deck and changes nothing. */
 final class FalseShuffle extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "Shuffle", "deck"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Shuffle", "deck"));
 
     FalseShuffle() {
         super(

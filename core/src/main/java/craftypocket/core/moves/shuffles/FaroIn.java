@@ -7,6 +7,8 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -14,7 +16,9 @@ import java.util.List;
 /** The halves interlace perfectly; the top card becomes second. */
 final class FaroIn extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "Shuffle", "deck"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Shuffle", "deck"));
+    private final AmountSetting stock =
+            has(Setting.amount("stock", "Cards kept on top", "0").between(always(0), sizeLess(pile, 2)));
 
     FaroIn() {
         super(
@@ -23,7 +27,7 @@ final class FaroIn extends Move {
                 "Perfect in-shuffle",
                 Profile.open(5),
                 new Words(
-                        "Perfect in-shuffle of {pile}.",
+                        "Perfect in-shuffle of {pile}, {stock} kept on top.",
                         "Halves interlace card by card: the top card becomes the second, the bottom one the last but one.",
                         "Nothing hurried; it is a skill to be seen or not noticed at all.",
                         List.of("Cut at exactly half.", "Check top and bottom after the weave.")));
@@ -31,11 +35,11 @@ final class FaroIn extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.even(pile, values));
+        return List.of(Needs.even(pile, stock, values));
     }
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.weave(values.of(pile), true);
+        hands.weave(values.of(pile), values.of(stock), true);
     }
 }

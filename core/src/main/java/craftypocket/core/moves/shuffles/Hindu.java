@@ -1,31 +1,33 @@
 package craftypocket.core.moves.shuffles;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.ChunksSetting;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 import java.util.List;
 
 /** Chunks are drawn from the top to the other palm; after a halt, all that is left is thrown on them. */
 final class Hindu extends Move {
 
-    private static final String NOT_SHOWN = "no";
+    private static final Option THEM = new Option("them", "shown to them");
 
-    private final Setting pile = has(Setting.place("pile", "Shuffle", "deck"));
-    private final Setting chunks =
+    private static final Option NOT_SHOWN = new Option("no", "kept tipped down");
+
+    private final PlaceSetting pile = has(Setting.place("pile", "Shuffle", "deck"));
+    private final ChunksSetting chunks =
             has(Setting.chunks("chunks", "Chunks drawn off, then the throw", "7 8 6 rest", sizeLess(pile, 0)));
-    private final Setting face = has(Setting.option(
-            "face",
-            "Face of the packet at the halt",
-            new Option(NOT_SHOWN, "kept tipped down"),
-            new Option("them", "shown to them"),
-            new Option("you", "glimpsed by you")));
+    private final OptionSetting face = has(Setting.option(
+            "face", "Face of the packet at the halt", NOT_SHOWN, THEM, new Option("you", "glimpsed by you")));
 
     Hindu() {
         super(
@@ -49,10 +51,10 @@ final class Hindu extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         int size = hands.size(place);
-        if (values.is(face, "them")) {
+        if (values.of(face) == THEM) {
             hands.showUnder(place, size);
-        } else if (!values.is(face, NOT_SHOWN)) {
-            hands.glimpse(place, size);
+        } else if (values.of(face) != NOT_SHOWN) {
+            hands.glimpseUnder(place, size);
         }
         Chunks.shuffle(hands, values, place, chunks, 0, size);
     }

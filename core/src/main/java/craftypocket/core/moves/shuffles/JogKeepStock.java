@@ -1,10 +1,14 @@
 package craftypocket.core.moves.shuffles;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.ChunksSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -12,15 +16,15 @@ import java.util.List;
 /** The top stock is shuffled to the bottom under a jogged card, and comes back on top in order. */
 final class JogKeepStock extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "Shuffle", "deck"));
-    private final Setting stock =
+    private final PlaceSetting pile = has(Setting.place("pile", "Shuffle", "deck"));
+    private final AmountSetting stock =
             has(Setting.amount("stock", "Cards kept on top", "5").between(always(1), sizeLess(pile, 1)));
-    private final Setting chunks = has(Setting.chunks(
+    private final ChunksSetting chunks = has(Setting.chunks(
             "chunks",
             "Chunks on the jogged card",
             "9 7 8 rest",
             (hands, values) -> hands.size(values.of(pile)) - values.of(stock) - 1));
-    private final Setting again = has(Setting.chunks(
+    private final ChunksSetting again = has(Setting.chunks(
             "again",
             "Chunks to the break",
             "8 9 7 rest",

@@ -1,24 +1,30 @@
 package craftypocket.core.moves.shuffles;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.Hold;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.ChanceSetting;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Setting.Option;
 import craftypocket.core.settings.Values;
 import java.util.List;
 
 /** The performer sets down two unequal packets, and the spectator riffles them together once. */
 final class LopsidedRiffle extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "They shuffle", "deck"));
-    private final Setting cut = has(Setting.amount("cut", "Upper packet", "42").between(always(1), sizeLess(pile, 1)));
-    private final Setting square = has(Setting.option(
-            "square", "After the shuffle", new Option("them", "they square it"), new Option("you", "you square it")));
-    private final Setting shuffle = has(Setting.chance());
+    private static final Option YOU = new Option("you", "you square it");
+
+    private final PlaceSetting pile = has(Setting.place("pile", "They shuffle", "deck"));
+    private final AmountSetting cut =
+            has(Setting.amount("cut", "Upper packet", "42").between(always(1), sizeLess(pile, 1)));
+    private final OptionSetting square =
+            has(Setting.option("square", "After the shuffle", new Option("them", "they square it"), YOU));
+    private final ChanceSetting shuffle = has(Setting.chance());
 
     LopsidedRiffle() {
         super(
@@ -38,11 +44,11 @@ final class LopsidedRiffle extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
-        hands.riffleAt(place, 0, hands.size(place), values.of(cut), hands.chance(values.of(shuffle)));
-        hands.losePlaces(place);
-        if (values.is(square, "you")) {
-            // Not squared yet: the packets can still be told apart, as at a step.
-            hands.hold(place, Hold.Kind.STEP, 0);
+        if (values.of(square) == YOU) {
+            hands.interlace(place, values.of(cut), hands.chance(values.of(shuffle)));
+        } else {
+            hands.riffleAt(place, 0, hands.size(place), values.of(cut), hands.chance(values.of(shuffle)));
         }
+        hands.losePlaces(place);
     }
 }

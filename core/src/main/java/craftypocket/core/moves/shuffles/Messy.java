@@ -8,6 +8,8 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.ChunksSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -15,8 +17,8 @@ import java.util.List;
 /** {@code D[n] + (~B_last_even + … + ~B4 + ~B2) + (B1 + B3 + …)}: every second block is turned over, the last card set on top. */
 final class Messy extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "Shuffle", "deck"));
-    private final Setting blocks =
+    private final PlaceSetting pile = has(Setting.place("pile", "Shuffle", "deck"));
+    private final ChunksSetting blocks =
             has(Setting.chunks("blocks", "Blocks before the last card", "7 6 8 7 6 8 rest", sizeLess(pile, 1)));
 
     Messy() {
@@ -26,7 +28,7 @@ final class Messy extends Move {
                 "Messy half-over shuffle",
                 Profile.secret(2, ""),
                 new Words(
-                        "Push {pile} into the other hand in blocks of {blocks}, turning the hand over after each; the last card goes on top as it is.",
+                        "Push {pile} into the other hand in blocks of {blocks}, turning the hand over after each and back at the end; the last card goes on top as it is.",
                         "Every second block lies face up above the others; the last card lies face down on top. The halves part back to back.",
                         "Make it look as careless as you can.",
                         List.of("Blocks of unequal size.", "The last card on top without a pause.")));
@@ -52,8 +54,10 @@ final class Messy extends Move {
             depth += sizes[i];
         }
         hands.transfer(place, hands.size(place) - 1, 1, place, 0);
-        // Where the halves meet back to back, a bent deck opens by itself; with another, the hand keeps a break there.
-        boolean bent = hands.depthOf(place, Hold.Kind.BEND) >= 0;
-        hands.hold(place, bent ? Hold.Kind.STEP : Hold.Kind.BREAK, turned + 1);
+        if (hands.depthOf(place, Hold.Kind.BEND) < 0) {
+            // Where the halves meet back to back, a bent deck opens by itself; with another, the hand keeps a break
+            // there.
+            hands.hold(place, Hold.Kind.BREAK, turned + 1);
+        }
     }
 }

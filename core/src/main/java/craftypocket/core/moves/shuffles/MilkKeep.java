@@ -1,20 +1,29 @@
 package craftypocket.core.moves.shuffles;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.ChunksSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
 
-/** {@code overhand(D[2..n−1]) + D[1] + D[n]}: top and bottom are drawn off together and the rest is shuffled on them. */
+/** {@code overhand(D[k+1..n−1]) + D[1..k] + D[n]}: top and bottom are drawn off together and the rest is shuffled on them. */
 final class MilkKeep extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "Shuffle", "deck"));
-    private final Setting chunks =
-            has(Setting.chunks("chunks", "Chunks after the pair", "9 7 8 6 9 rest", sizeLess(pile, 2)));
+    private final PlaceSetting pile = has(Setting.place("pile", "Shuffle", "deck"));
+    private final AmountSetting count = has(Setting.amount("count", "Cards from the top with the bottom one", "1")
+            .between(always(1), sizeLess(pile, 1)));
+    private final ChunksSetting chunks = has(Setting.chunks(
+            "chunks",
+            "Chunks after them",
+            "9 7 8 6 9 rest",
+            (hands, values) -> hands.size(values.of(pile)) - values.of(count) - 1));
 
     MilkKeep() {
         super(
@@ -23,8 +32,8 @@ final class MilkKeep extends Move {
                 "Overhand, top and bottom drawn together",
                 Profile.secret(2, ""),
                 new Words(
-                        "Draw top and bottom of {pile} off together, then shuffle {chunks} onto them.",
-                        "The bottom card stays on the bottom; the old top card lies directly above it.",
+                        "Draw the top {count} and the bottom card of {pile} off together, then shuffle {chunks} onto them.",
+                        "The bottom card stays on the bottom; the old top cards lie directly above it, in order.",
                         "It looks like any first chunk: give it no weight.",
                         List.of("The pair leaves squared, as one.", "No sound of the card from below.")));
     }
@@ -33,7 +42,8 @@ final class MilkKeep extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         int size = hands.size(place);
-        Chunks.shuffle(hands, values, place, chunks, 1, size - 2);
-        hands.transfer(place, 0, 1, place, size - 2);
+        int drawn = values.of(count);
+        Chunks.shuffle(hands, values, place, chunks, drawn, size - drawn - 1);
+        hands.transfer(place, 0, drawn, place, size - drawn - 1);
     }
 }

@@ -1,10 +1,15 @@
 package craftypocket.core.moves.shuffles;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.ChunksSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -12,8 +17,8 @@ import java.util.List;
 /** An overhand shuffle whose first chunk is a single card: the top card goes to the bottom. */
 final class OverhandTopToBottom extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "Shuffle", "deck"));
-    private final Setting chunks =
+    private final PlaceSetting pile = has(Setting.place("pile", "Shuffle", "deck"));
+    private final ChunksSetting chunks =
             has(Setting.chunks("chunks", "Chunks after the single card", "11 8 7 9 6 rest", sizeLess(pile, 1)));
 
     OverhandTopToBottom() {
@@ -27,6 +32,11 @@ final class OverhandTopToBottom extends Move {
                         "The top card ends on the bottom; the rest is shuffled on it.",
                         "Begin while you are still talking.",
                         List.of("The first single card at the tempo of a chunk.", "Do not look at the first card.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.cards(pile, 1, values));
     }
 
     @Override

@@ -6,6 +6,9 @@ import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.ChanceSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -13,17 +16,17 @@ import java.util.List;
 /** {@code D[1..t]} stays on top and {@code D[n−b+1..n]} at the bottom; what lies between is really riffled. */
 final class RiffleKeep extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "Shuffle", "deck"));
-    private final Setting top =
+    private final PlaceSetting pile = has(Setting.place("pile", "Shuffle", "deck"));
+    private final AmountSetting top =
             has(Setting.amount("top", "Cards kept on top", "4").between(always(0), sizeLess(pile, 0)));
-    private final Setting bottom = has(Setting.amount("bottom", "Cards kept at the bottom", "0")
+    private final AmountSetting bottom = has(Setting.amount("bottom", "Cards kept at the bottom", "0")
             .between(always(0), (hands, values) -> hands.size(values.of(pile)) - values.of(top)));
-    private final Setting cut = has(Setting.amount("cut", "Cut for the shuffle", "22-30")
+    private final AmountSetting cut = has(Setting.amount("cut", "Cut for the shuffle", "22-30")
             .between(
                     (hands, values) -> values.of(top),
                     (hands, values) -> hands.size(values.of(pile)) - values.of(bottom))
             .told("you cut off #"));
-    private final Setting shuffle = has(Setting.chance());
+    private final ChanceSetting shuffle = has(Setting.chance());
 
     RiffleKeep() {
         super(

@@ -5,6 +5,8 @@ import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -12,16 +14,16 @@ import java.util.List;
 /** The deck is lifted at three points to show back to face, back to back and face to back. No card moves. */
 final class ShowMixture extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "Show", "deck"));
-    private final Setting upper = has(lift("upper", "Lift in the upper half, after", "10")
+    private final PlaceSetting pile = has(Setting.place("pile", "Show", "deck"));
+    private final AmountSetting upper = has(lift("upper", "Lift in the upper half, after", "10")
             .where(
                     (hands, values, at) -> hands.faceUp(values.of(pile), at) && hands.faceUp(values.of(pile), at + 1),
                     "does not show a back on a face"));
-    private final Setting join = has(lift("join", "Lift at the join, after", "any")
+    private final AmountSetting join = has(lift("join", "Lift at the join, after", "any")
             .where(
                     (hands, values, at) -> hands.faceUp(values.of(pile), at) && !hands.faceUp(values.of(pile), at + 1),
                     "does not show a back on a back"));
-    private final Setting lower = has(lift("lower", "Lift in the lower half, after", "45")
+    private final AmountSetting lower = has(lift("lower", "Lift in the lower half, after", "45")
             .where(
                     (hands, values, at) -> !hands.faceUp(values.of(pile), at) && !hands.faceUp(values.of(pile), at + 1),
                     "does not show a face on a back"));
@@ -39,7 +41,7 @@ final class ShowMixture extends Move {
                         List.of("The middle lift exactly at the join.", "Never lift under the top card alone.")));
     }
 
-    private Setting lift(String name, String label, String usual) {
+    private AmountSetting lift(String name, String label, String usual) {
         return Setting.amount(name, label, usual)
                 .between(always(1), (hands, values) -> hands.size(values.of(pile)) - 1);
     }

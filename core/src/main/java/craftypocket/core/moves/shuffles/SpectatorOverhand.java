@@ -8,6 +8,9 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.ChanceSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -15,16 +18,16 @@ import java.util.List;
 /** A spectator really shuffles overhand: the boundaries of the chunks are any of the gaps, all equally likely. */
 final class SpectatorOverhand extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "They shuffle", "deck"));
-    private final Setting chunks = has(Setting.amount("chunks", "Chunks in a shuffle", "6-9")
+    private final PlaceSetting pile = has(Setting.place("pile", "They shuffle", "deck"));
+    private final AmountSetting chunks = has(Setting.amount("chunks", "Chunks in a shuffle", "6-9")
             .between(always(2), sizeLess(pile, 0))
             .bySpectator()
             .told("they shuffle in # chunks"));
-    private final Setting times = has(Setting.amount("times", "How often", "1")
+    private final AmountSetting times = has(Setting.amount("times", "How often", "1")
             .between(always(1), always(20))
             .bySpectator()
             .told("they shuffle # times"));
-    private final Setting shuffle = has(Setting.chance());
+    private final ChanceSetting shuffle = has(Setting.chance());
 
     SpectatorOverhand() {
         super(

@@ -8,6 +8,9 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.ChanceSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -15,12 +18,12 @@ import java.util.List;
 /** A spectator really riffles, as often as they like: two packets, a free cut, every interleaving equally likely. */
 final class SpectatorRiffle extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "They shuffle", "deck"));
-    private final Setting times = has(Setting.amount("times", "How often", "1")
+    private final PlaceSetting pile = has(Setting.place("pile", "They shuffle", "deck"));
+    private final AmountSetting times = has(Setting.amount("times", "How often", "1")
             .between(always(1), always(20))
             .bySpectator()
             .told("they riffle # times"));
-    private final Setting shuffle = has(Setting.chance());
+    private final ChanceSetting shuffle = has(Setting.chance());
 
     SpectatorRiffle() {
         super(

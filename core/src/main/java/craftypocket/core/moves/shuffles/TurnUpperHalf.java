@@ -8,6 +8,7 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -15,7 +16,7 @@ import java.util.List;
 /** {@code ~U + L}: the half above the natural separation is turned over. */
 final class TurnUpperHalf extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "Of", "deck"));
+    private final PlaceSetting pile = has(Setting.place("pile", "Of", "deck"));
 
     TurnUpperHalf() {
         super(
@@ -38,7 +39,7 @@ final class TurnUpperHalf extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
-        boolean opens = hands.depthOf(place, Hold.Kind.STEP) >= 0;
-        hands.turn(place, 1, hands.use(place, opens ? Hold.Kind.STEP : Hold.Kind.BREAK));
+        int opens = hands.depthOf(place, Hold.Kind.SEPARATION);
+        hands.turn(place, 1, opens >= 1 ? opens : hands.useBreak(place));
     }
 }

@@ -7,6 +7,8 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.ChanceSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
@@ -14,8 +16,8 @@ import java.util.List;
 /** The cards are smeared over the table: every order is equally likely. */
 final class Wash extends Move {
 
-    private final Setting pile = has(Setting.place("pile", "They mix", "deck"));
-    private final Setting shuffle = has(Setting.chance());
+    private final PlaceSetting pile = has(Setting.place("pile", "They mix", "deck"));
+    private final ChanceSetting shuffle = has(Setting.chance());
 
     Wash() {
         super(

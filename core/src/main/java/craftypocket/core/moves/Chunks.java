@@ -1,12 +1,12 @@
-package craftypocket.core.moves.shuffles;
+package craftypocket.core.moves;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.PlaceKnowledge;
-import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.ChunksSetting;
 import craftypocket.core.settings.Values;
 
 /** What all shuffles in chunks share. */
-final class Chunks {
+public final class Chunks {
 
     private Chunks() {}
 
@@ -15,7 +15,7 @@ final class Chunks {
      * where the stated chunks allow it: a card of chunk i ends at its place less the chunks before plus the chunks after,
      * which is known when all chunks up to its own, or all from its own on, were stated exactly.
      */
-    static void shuffle(Hands hands, Values values, int place, Setting chunks, int depth, int count) {
+    public static void shuffle(Hands hands, Values values, int place, ChunksSetting chunks, int depth, int count) {
         if (!values.allExact(chunks)) {
             for (int role = 0; role < hands.roleCount(); role++) {
                 int at = hands.isIn(place, role) ? hands.positionIn(place, hands.cardOf(role)) - depth : 0;
@@ -30,7 +30,7 @@ final class Chunks {
         hands.overhand(place, depth, count, values.chunks(chunks));
     }
 
-    private static boolean staysKnown(Values values, Setting chunks, int at) {
+    private static boolean staysKnown(Values values, ChunksSetting chunks, int at) {
         int[] sizes = values.chunks(chunks);
         int chunk = 0;
         int passed = 0;

@@ -1,0 +1,63 @@
+package craftypocket.core.moves.handling;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Hold;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.Cast;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** A card is pushed out of the pile by a finger’s breadth. Any number of cards can be jogged. */
+final class JogCard extends Move {
+
+    private static final Option OUT = new Option("out", "out, towards the people");
+
+    private final PlaceSetting pile = has(Setting.place("pile", "In", "deck"));
+    private final RoleSetting role = has(Setting.maybeRole("role", "This card"));
+    private final AmountSetting at = has(Setting.amount("at", "Or the card at", "1")
+            .between((hands, values) -> byPlace(values) ? 1 : 0, sizeLess(pile, 0)));
+    private final OptionSetting way =
+            has(Setting.option("way", "Jogged", OUT, new Option("in", "in, towards yourself")));
+
+    JogCard() {
+        super(
+                "jog-card",
+                Family.HANDLING,
+                "Jog a card",
+                Profile.open(1),
+                new Words(
+                        "Jog a card of {pile} {way}: {role}, or else the {nth at}.",
+                        "The card sticks out until it is pushed square or stripped out. No card changes its place.",
+                        "Let it be seen, or not, but never look back at it.",
+                        List.of("It does not fall out.", "The others stay square.")));
+    }
+
+    private boolean byPlace(Values values) {
+        return values.of(role) == Cast.NOBODY;
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return byPlace(values)
+                ? List.of(Needs.cards(pile, 1, values))
+                : List.of(Needs.isIn(pile, role, values), Needs.findable(role, values));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int place = values.of(pile);
+        int position = byPlace(values) ? values.of(at) : hands.positionIn(place, hands.cardOf(values.of(role)));
+        hands.hold(place, values.of(way) == OUT ? Hold.Kind.OUT_JOG : Hold.Kind.IN_JOG, position - 1);
+    }
+}

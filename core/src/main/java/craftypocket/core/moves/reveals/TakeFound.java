@@ -1,0 +1,52 @@
+package craftypocket.core.moves.reveals;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
+import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Words;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
+import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
+import java.util.List;
+
+/** The performer, who knows its name, runs through the faces and takes the card out. */
+final class TakeFound extends Move {
+
+    private final RoleSetting role = has(Setting.role("role", "Taken out", "A"));
+    private final PlaceSetting pile = has(Setting.place("pile", "From", "deck"));
+    private final PlaceSetting to = has(Setting.place("to", "Laid to", "table:found"));
+
+    TakeFound() {
+        super(
+                "take-found",
+                Family.REVEALS,
+                "Find it by name and take it out",
+                Profile.open(1),
+                new Words(
+                        "Run through the faces of {pile}, take {role} out and lay it face down to {to}.",
+                        "One card leaves, from wherever it is; all others keep their order.",
+                        "The faces towards you; look as if you were guessing.",
+                        List.of("Pass the card once before you take it.", "Nobody sees a face.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.apart(pile, to, values), Needs.isIn(pile, role, values), Needs.nameKnown(role, values));
+    }
+
+    @Override
+    public void perform(Hands hands, Values values) {
+        int place = values.of(pile);
+        int card = values.of(role);
+        int position = hands.positionIn(place, hands.cardOf(card));
+        hands.glimpse(place, position);
+        hands.lieFaceUp(place, position, false);
+        hands.transfer(place, position - 1, 1, values.of(to), 0);
+        hands.knowPlace(card, PlaceKnowledge.EXACT);
+    }
+}

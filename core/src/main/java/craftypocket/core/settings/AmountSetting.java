@@ -1,0 +1,111 @@
+package craftypocket.core.settings;
+
+import craftypocket.core.layout.Hands;
+import java.util.List;
+
+/** A setting that takes one {@link Amount}. */
+public final class AmountSetting extends NumberSetting {
+
+    private Bound min = (hands, values) -> 0;
+    private Bound max = (hands, values) -> Amount.MOST;
+    private Filter allows = (hands, values, amount) -> true;
+    private String whyNot = "is excluded";
+    private boolean ranged;
+
+    AmountSetting(String name, String label, String usual) {
+        super(Kind.AMOUNT, name, label, usual, Character.toLowerCase(label.charAt(0)) + label.substring(1) + " is #");
+    }
+
+    /** Within these bounds. */
+    public AmountSetting between(Bound newMin, Bound newMax) {
+        min = newMin;
+        max = newMax;
+        return this;
+    }
+
+    /** But for some amounts, with the reason: “which” and what follows. */
+    public AmountSetting where(Filter newAllows, String newWhyNot) {
+        allows = newAllows;
+        whyNot = newWhyNot;
+        return this;
+    }
+
+    /** But for some amounts, which the step leaves out. */
+    public AmountSetting where(Filter newAllows) {
+        return where(newAllows, whyNot);
+    }
+
+    /** In a claim: several numbers will do. */
+    public AmountSetting ranged() {
+        ranged = true;
+        return this;
+    }
+
+    /** Whether, in a claim, several numbers will do. */
+    public boolean isRanged() {
+        return ranged;
+    }
+
+    /** Decided by a spectator when it is left open. */
+    public AmountSetting bySpectator() {
+        decidedBy(Decider.SPECTATOR);
+        return this;
+    }
+
+    /** With this phrase for a world. */
+    public AmountSetting told(String newPhrase) {
+        toldAs(newPhrase);
+        return this;
+    }
+
+    @Override
+    public AmountSetting renamed(String newName, String newLabel, String newUsual, Bound newMin, Bound newMax) {
+        AmountSetting made = new AmountSetting(newName, newLabel, newUsual)
+                .between(newMin, newMax)
+                .told(phrase())
+                .where((hands, values, amount) -> true, whyNot);
+        made.decidedBy(decider());
+        return made;
+    }
+
+    @Override
+    public int least(Hands hands, Values values) {
+        return min.of(hands, values);
+    }
+
+    @Override
+    public int most(Hands hands, Values values) {
+        return max.of(hands, values);
+    }
+
+    /** Whether a number is left out although it is within the bounds; outside them nothing is left out. */
+    public boolean allows(Hands hands, Values values, int number) {
+        return number < least(hands, values) || number > most(hands, values) || allows.allows(hands, values, number);
+    }
+
+    /** Why a number within the bounds that is not allowed is not, after “which”. */
+    public String whyNot() {
+        return whyNot;
+    }
+
+    @Override
+    public boolean possible(Hands hands, Values values) {
+        int number = values.of(this);
+        return number >= least(hands, values) && number <= most(hands, values) && allows(hands, values, number);
+    }
+
+    @Override
+    void read(String text, Values into, SettingReader reader) {
+        into.state(this, List.of(reader.amount(text)));
+    }
+
+    @Override
+    String stated(Values values) {
+        return values.amount(this).words();
+    }
+
+    @Override
+    String resolved(Values values) {
+        return String.valueOf(values.of(this));
+    }
+}
