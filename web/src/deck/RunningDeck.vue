@@ -195,7 +195,7 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
           r="2"
           fill="var(--hint)"
         />
-        <g v-for="hold in row.holds" :key="hold.kind">
+        <g v-for="(hold, nth) in row.holds" :key="nth">
           <rect
             v-if="hold.jog !== 0"
             :x="hold.x + 0.5"
@@ -214,14 +214,14 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
             stroke-linecap="round"
           />
           <text
-            v-if="!thumbnail"
+            v-if="!thumbnail && hold.told"
             :x="hold.kind === 'bend' ? hold.x - 30 : hold.x + 5"
             :y="hold.y + slotHeight + 15"
             font-size="11"
             fill="var(--brass)"
             font-weight="600"
           >
-            {{ hold.kind === 'bend' ? 'bent' : hold.kind }}
+            {{ hold.told }}
           </text>
         </g>
       </g>

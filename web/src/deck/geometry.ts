@@ -57,6 +57,8 @@ export interface Marker {
 /** A break, jog or step at one moment. */
 export interface HoldMark {
   kind: string
+  /** What is written under it; nothing for a further one of its kind. */
+  told: string
   x: number
   y: number
   width: number
@@ -109,6 +111,9 @@ export interface DeckShapes {
   threads: { role: number; path: string }[]
 }
 
+/** What is written under a hold that is not called as its kind is. */
+const HOLD_WORDS: Record<string, string> = { bend: 'bent', separation: 'opens here' }
+
 /** Room between two piles of one moment. */
 const PILE_GAP = 26
 
@@ -159,8 +164,12 @@ export function layOut(trace: Trace, frame: Frame, survey?: Survey): DeckShapes 
       // A bend is in the cards and stays: it is told once, in the set-up.
       holds: moment.holds
         .filter((hold) => hold.kind !== 'bend' || index === 0)
-        .map((hold) => ({
+        .map((hold, nth, held) => ({
           kind: hold.kind,
+          told:
+            held.findIndex((h) => h.kind === hold.kind && h.place === hold.place) === nth
+              ? (HOLD_WORDS[hold.kind] ?? hold.kind)
+              : '',
           x: edge(piles, hold.place, hold.depth),
           y,
           // A jogged card sticks out: its slot is drawn again, out of line.

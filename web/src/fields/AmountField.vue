@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { inMode, putTogether, takeApart, type AmountMode } from './amount'
+import FollowedField from './FollowedField.vue'
+import { putFollowedTogether, takeFollowedApart, type FollowedKind } from './followed'
+import type { PlayedWorld } from './playedWorld'
 
 const props = defineProps<{
   id: string
@@ -11,15 +14,47 @@ const props = defineProps<{
   high: number
   /** An estimate is about a number, or exactly one. */
   onlyEstimate?: boolean
+  /** Where an amount may follow from what is there: the field and the routine it belongs to. */
+  follows?: { path: string; played: PlayedWorld }
 }>()
+
+/** What an amount can follow from. */
+const FOLLOWED: { kind: FollowedKind; label: string }[] = [
+  { kind: 'at', label: 'at a hold' },
+  { kind: 'as', label: 'the same as before' },
+  { kind: 'from', label: 'where it came from' },
+  { kind: 'size', label: 'what you judge' },
+  { kind: 'letters', label: 'letters of a card' },
+  { kind: 'value', label: 'value of a card' },
+]
 
 const emit = defineEmits<{ change: [value: string] }>()
 
 const parts = computed(() => takeApart(props.value))
+const followed = computed(() => takeFollowedApart(props.value))
+
+/** What each form names at first. */
+function usual(kind: FollowedKind): string {
+  switch (kind) {
+    case 'at':
+      return 'break'
+    case 'size':
+      return ''
+    case 'as':
+      return 'step.setting'
+    default:
+      return props.follows?.played.roles[0]?.letter ?? 'A'
+  }
+}
 
 function toMode(event: Event): void {
-  const mode = (event.target as HTMLSelectElement).value as AmountMode
-  emit('change', putTogether(inMode(parts.value, mode, props.low, props.high)))
+  const mode = (event.target as HTMLSelectElement).value
+  if (FOLLOWED.some((form) => form.kind === mode)) {
+    const kind = mode as FollowedKind
+    emit('change', putFollowedTogether({ kind, what: usual(kind), plus: 0, error: kind === 'size' ? 2 : 0 }))
+  } else {
+    emit('change', putTogether(inMode(parts.value, mode as AmountMode, props.low, props.high)))
+  }
 }
 
 function number(which: 'first' | 'second', event: Event): void {
@@ -32,18 +67,21 @@ function number(which: 'first' | 'second', event: Event): void {
 
 <template>
   <div class="flex items-center gap-1.5">
-    <select :id="id" :value="parts.mode" class="field" @change="toMode">
+    <select :id="id" :value="followed?.kind ?? parts.mode" class="field" @change="toMode">
       <option value="exact">exactly</option>
       <option v-if="!onlyEstimate" value="range">anywhere from</option>
       <option value="about">about</option>
       <option v-if="!onlyEstimate" value="any">anywhere at all</option>
+      <template v-if="follows">
+        <option v-for="form in FOLLOWED" :key="form.kind" :value="form.kind">{{ form.label }}</option>
+      </template>
     </select>
-    <template v-if="parts.mode !== 'any'">
+    <template v-if="!followed && parts.mode !== 'any'">
       <input
         type="number"
         class="w-16 field text-center"
         min="0"
-        max="104"
+        :max="onlyEstimate ? 999 : 104"
         :value="parts.first"
         :aria-label="`${label}: number`"
         @input="number('first', $event)"
@@ -54,7 +92,7 @@ function number(which: 'first' | 'second', event: Event): void {
           type="number"
           class="w-14 field text-center"
           min="0"
-          max="104"
+          :max="onlyEstimate ? 999 : 104"
           :value="parts.second"
           :aria-label="`${label}: ${parts.mode === 'range' ? 'up to' : 'give or take'}`"
           @input="number('second', $event)"
@@ -62,4 +100,12 @@ function number(which: 'first' | 'second', event: Event): void {
       </template>
     </template>
   </div>
+  <FollowedField
+    v-if="followed && follows"
+    :label="label"
+    :value="followed"
+    :path="follows.path"
+    :played="follows.played"
+    @change="emit('change', $event)"
+  />
 </template>

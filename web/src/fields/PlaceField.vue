@@ -3,13 +3,15 @@ import { computed, ref } from 'vue'
 import { knownPlaces, placeLabel } from './places'
 import type { Routine } from '@/api/client'
 
-const props = defineProps<{ id: string; value: string; routine: Routine }>()
+const props = defineProps<{ id: string; value: string; routine: Routine; optional?: boolean }>()
 const emit = defineEmits<{ change: [value: string] }>()
 
 const NEW = '+'
 
 const naming = ref(false)
-const places = computed(() => [...new Set([...knownPlaces(props.routine), props.value])])
+const places = computed(() =>
+  [...new Set([...knownPlaces(props.routine), props.value])].filter((place) => place),
+)
 
 function changed(event: Event): void {
   const picked = (event.target as HTMLSelectElement).value
@@ -30,6 +32,7 @@ function named(event: Event): void {
 
 <template>
   <select :id="id" :value="naming ? NEW : value" class="w-full field" @change="changed">
+    <option v-if="optional" value="">—</option>
     <option v-for="place in places" :key="place" :value="place">{{ placeLabel(place) }}</option>
     <option :value="NEW">a new pile on the table …</option>
   </select>

@@ -56,6 +56,7 @@ function changed(event: Event): void {
       :low="choices[0]?.low ?? 1"
       :high="choices[0]?.high ?? played.trace?.cards.length ?? 52"
       :only-estimate="setting.kind === 'estimate'"
+      :follows="path.startsWith('steps') ? { path, played } : undefined"
       @change="emit('change', $event)"
     />
     <input
@@ -81,6 +82,7 @@ function changed(event: Event): void {
       :id="fieldId"
       :value="value"
       :routine="played.routine"
+      :optional="setting.optional"
       @change="emit('change', $event)"
     />
     <select v-else :id="fieldId" :value="value" class="w-full field" @change="changed">
@@ -98,7 +100,8 @@ function changed(event: Event): void {
       </option>
     </select>
     <p v-if="setting.kind === 'chunks' && !problem" :id="`${fieldId}-help`" class="text-xs text-soft">
-      Numbers one after another; 8±2 for about, 5-9 for a range, rest for what is left.
+      Numbers one after another; 8±2 for about, 5-9 for a range, rest for what is left. The last may be “3-5
+      until gone” or “9±1 to break”.
     </p>
     <p v-if="problem" role="alert" class="text-sm font-semibold text-broken">
       “{{ problem.value }}”: {{ problem.rule }}. {{ problem.cure }}.

@@ -272,7 +272,7 @@ record TraceDocument(
     }
 
     private static HoldDocument hold(Hold hold) {
-        return new HoldDocument(hold.kind().word(), hold.place().text(), hold.depth());
+        return new HoldDocument(hold.kind().text(), hold.place().text(), hold.depth());
     }
 
     private static RoleStateDocument state(Plan plan, int index, Trace.Moment moment) {

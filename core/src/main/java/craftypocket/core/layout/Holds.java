@@ -251,7 +251,7 @@ final class Holds {
                 if (moved < 0) {
                     loseFinger(finger);
                 } else {
-                    keep(at, from, moved, hands.size(from));
+                    keep(at, from, moved, hands.size(from), count == 1);
                 }
             } else if (place == from) {
                 int gap = state[at + 1];
@@ -263,7 +263,9 @@ final class Holds {
                         state[at + 1] = (byte) (into + gap - depth);
                     }
                 } else {
-                    keep(at, from, gap <= depth ? gap : gap - count, hands.size(from) - count);
+                    int left = gap <= depth ? gap : gap - count;
+                    // When a single card is taken, the finger stays where it is, even if that was the last one there.
+                    keep(at, from, left, count == 1 ? Integer.MAX_VALUE : hands.size(from) - count, count == 1);
                 }
             } else if (place == to) {
                 state[at + 1] += (byte) (into < state[at + 1] ? count : 0);
@@ -293,8 +295,8 @@ final class Holds {
     }
 
     /** A gap of which nothing is left on one side is a hold no more: it was used up. */
-    private void keep(int at, int place, int depth, int size) {
-        if (depth <= 0 || depth >= size) {
+    private void keep(int at, int place, int depth, int size, boolean bare) {
+        if (depth < 0 || (depth == 0 && !bare) || depth >= size) {
             put(at, (byte) 0);
         } else {
             put(at, (byte) (place + 1));

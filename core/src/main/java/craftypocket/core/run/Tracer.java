@@ -133,6 +133,13 @@ public final class Tracer {
     private Trace.Chosen choose(Choice choice, Values values) {
         int low = choice.low(hands, values);
         int high = choice.high(hands, values);
+        // What is left out at the ends is not to be chosen, and the middle is that of what is.
+        while (!choice.isChance() && low < high && !choice.allows(hands, values, low)) {
+            low++;
+        }
+        while (!choice.isChance() && low < high && !choice.allows(hands, values, high)) {
+            high--;
+        }
         boolean any = choice.amount().kind() == Amount.Kind.ANY;
         boolean middle = any || choice.amount().source() != null;
         int usual = choice.isChance()

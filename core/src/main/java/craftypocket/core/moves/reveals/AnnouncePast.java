@@ -12,6 +12,7 @@ import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Remark;
 import craftypocket.core.moves.Words;
 import craftypocket.core.reckon.SafeNumber;
+import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.EstimateSetting;
 import craftypocket.core.settings.PlaceSetting;
@@ -67,15 +68,15 @@ final class AnnouncePast extends Move {
         int beacon = values.of(key);
         int from = values.of(pile);
         int target = values.of(to);
-        int least = values.amount(estimate).low();
-        int most = values.amount(estimate).high();
+        Amount believed = values.amount(estimate);
         return List.of(
                 new Expectation(
-                        hands -> hands.isIn(from, beacon)
-                                && hands.positionIn(from, hands.cardOf(beacon)) >= least
-                                && hands.positionIn(from, hands.cardOf(beacon)) <= most,
-                        "Your estimate is right: " + values.roleLabel(key) + " is between " + Sentence.ordinal(least)
-                                + " and " + Sentence.ordinal(most),
+                        hands -> {
+                            int base = believed.base(hands, values);
+                            int at = hands.isIn(from, beacon) ? hands.positionIn(from, hands.cardOf(beacon)) : -1;
+                            return at >= base + believed.low() && at <= base + believed.high();
+                        },
+                        "Your estimate is right: " + values.roleLabel(key) + " is " + where(believed),
                         true),
                 new Expectation(
                         hands -> hands.isIn(target, selection),
@@ -89,8 +90,17 @@ final class AnnouncePast extends Move {
         return List.of(Caution.WAGER);
     }
 
+    private static String where(Amount believed) {
+        return believed.source() == null
+                ? "between " + Sentence.ordinal(believed.low()) + " and " + Sentence.ordinal(believed.high())
+                : "at " + believed.words();
+    }
+
     @Override
     public List<Remark> remarks(Values values) {
+        if (values.amount(estimate).source() != null || values.amount(number).source() != null) {
+            return List.of();
+        }
         int announced = values.amount(number).low();
         if (values.amount(estimate).low() < 1 || announced < SafeNumber.PAST_THE_KEY) {
             return List.of(new Remark(true, "Say where you believe the key is: a number from 1, give or take some."));

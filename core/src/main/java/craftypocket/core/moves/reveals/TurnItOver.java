@@ -25,7 +25,7 @@ final class TurnItOver extends Move {
                 Profile.open(1),
                 new Words(
                         "Turn over {role}.",
-                        "The card lies face up, where it lay.",
+                        "The card shows its other side, where it lies.",
                         "All eyes on the card; hold still afterwards.",
                         List.of("Let them name it first.", "Turn it slowly, away from you.")));
     }
@@ -40,7 +40,7 @@ final class TurnItOver extends Move {
         int card = hands.cardOf(values.of(role));
         int place = hands.placeOf(card);
         int position = hands.positionIn(place, card);
-        hands.lieFaceUp(place, position, true);
+        hands.turn(place, position, position);
         hands.showTop(place, position);
     }
 }

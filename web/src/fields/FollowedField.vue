@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { useCatalogue } from '@/api/catalogue'
+import { computed } from 'vue'
+import { HOLDS, putFollowedTogether, type Followed } from './followed'
+import { knownPlaces, placeLabel } from './places'
+import type { PlayedWorld } from './playedWorld'
+
+const props = defineProps<{
+  label: string
+  value: Followed
+  /** Names the field, such as `steps[2].settings.depth`: only amounts of steps before it can be the same. */
+  path: string
+  played: PlayedWorld
+}>()
+
+const emit = defineEmits<{ change: [value: string] }>()
+
+const catalogue = useCatalogue()
+
+/** What can be named here, with its words. */
+const named = computed<{ name: string; label: string }[]>(() => {
+  switch (props.value.kind) {
+    case 'at':
+      return HOLDS
+    case 'as':
+      return earlier.value
+    case 'size':
+      return [
+        { name: '', label: 'this pile' },
+        ...knownPlaces(props.played.routine).map((place) => ({ name: place, label: placeLabel(place) })),
+      ]
+    default:
+      return props.played.roles.map((role) => ({
+        name: role.letter,
+        label: `${role.letter} · ${role.owner ? `${role.owner}’s card` : role.kind}`,
+      }))
+  }
+})
+
+/** The amounts of the steps before this one. */
+const earlier = computed(() => {
+  const own = Number(/^steps\[(\d+)]/.exec(props.path)?.[1] ?? 0)
+  return props.played.routine.steps.slice(0, own).flatMap((step, index) => {
+    const move = catalogue.value.moves.find((m) => m.id === step.move)
+    return (move?.settings ?? [])
+      .filter((setting) => setting.kind === 'amount')
+      .map((setting) => ({
+        name: `${step.id}.${setting.name}`,
+        label: `${index + 1} · ${move!.name}: ${setting.label}`,
+      }))
+  })
+})
+
+const choices = computed(() =>
+  named.value.some((n) => n.name === props.value.what)
+    ? named.value
+    : [...named.value, { name: props.value.what, label: props.value.what || '—' }],
+)
+
+function what(event: Event): void {
+  emit('change', putFollowedTogether({ ...props.value, what: (event.target as HTMLSelectElement).value }))
+}
+
+function number(which: 'plus' | 'error', event: Event): void {
+  const typed = (event.target as HTMLInputElement).value
+  if (which === 'plus' ? /^-?\d{1,3}$/.test(typed) : /^\d{1,3}$/.test(typed)) {
+    emit('change', putFollowedTogether({ ...props.value, [which]: Number(typed) }))
+  }
+}
+</script>
+
+<template>
+  <div class="mt-1 flex items-center gap-1.5">
+    <select class="min-w-0 grow field" :value="value.what" :aria-label="`${label}: which`" @change="what">
+      <option v-for="choice in choices" :key="choice.name" :value="choice.name">{{ choice.label }}</option>
+    </select>
+    <span aria-hidden="true">+</span>
+    <input
+      type="number"
+      class="w-14 field text-center"
+      :value="value.plus"
+      :aria-label="`${label}: so many more`"
+      @input="number('plus', $event)"
+    />
+    <span aria-hidden="true">±</span>
+    <input
+      type="number"
+      class="w-14 field text-center"
+      min="0"
+      :value="value.error"
+      :aria-label="`${label}: may be off by`"
+      @input="number('error', $event)"
+    />
+  </div>
+</template>

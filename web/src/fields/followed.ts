@@ -1,0 +1,49 @@
+/** What an amount can follow from; the same words as in the routine file. */
+export type FollowedKind = 'at' | 'as' | 'from' | 'size' | 'letters' | 'value'
+
+/** An amount that follows from what is there, taken apart for its fields. */
+export interface Followed {
+  kind: FollowedKind
+  /** A hold, an earlier amount, a role or a place; empty for the size of the pile itself. */
+  what: string
+  /** How many more, or fewer. */
+  plus: number
+  /** How many it may be off. */
+  error: number
+}
+
+/** The holds whose depth can be taken. */
+export const HOLDS: { name: string; label: string }[] = [
+  { name: 'break', label: 'the break' },
+  { name: 'thumb', label: 'the thumb’s break' },
+  { name: 'finger', label: 'the other finger’s break' },
+  { name: 'in-jog', label: 'the in-jogged card' },
+  { name: 'out-jog', label: 'the out-jogged card' },
+  { name: 'step', label: 'the step' },
+  { name: 'separation', label: 'where it opens by itself' },
+]
+
+const FORM =
+  /^(at|as|from|size of|size|letters of|value of)(?: (?:the )?(.+?))??(?:\s*([+−]|-(?=\s*\d))\s*(\d{1,3}))?(?:\s*(?:±|\+-)\s*(\d{1,3}))?$/
+
+/** Takes such an amount apart; nothing for one that is a number. */
+export function takeFollowedApart(text: string): Followed | undefined {
+  const form = FORM.exec(text.trim())
+  if (!form || (!form[2] && form[1] !== 'size')) {
+    return undefined
+  }
+  const plus = Number(form[4] ?? 0)
+  return {
+    kind: form[1]!.split(' ')[0] as FollowedKind,
+    what: form[2] ?? '',
+    plus: form[3] === '+' || !form[3] ? plus : -plus,
+    error: Number(form[5] ?? 0),
+  }
+}
+
+/** The text of such an amount. */
+export function putFollowedTogether({ kind, what, plus, error }: Followed): string {
+  const of = kind === 'letters' || kind === 'value' || (kind === 'size' && what) ? ' of' : ''
+  const more = plus === 0 ? '' : plus > 0 ? `+${plus}` : `-${-plus}`
+  return `${kind}${of}${what ? ` ${what}` : ''}${more}${error > 0 ? `±${error}` : ''}`
+}
