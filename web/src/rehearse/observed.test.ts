@@ -9,22 +9,24 @@ const trace = {
 
 describe('what is really there', () => {
   it('is claimed of the pile in which each card should lie', () => {
-    expect(claimsOf({ positions: [5, 2], top: '' }, trace).map((c) => c.settings)).toEqual([
+    expect(claimsOf({ positions: [5, 2], top: '', more: [] }, trace).map((c) => c.settings)).toEqual([
       { role: 'A', nth: '5', pile: 'deck' },
       { role: 'K', nth: '2', pile: 'table:dealt' },
     ])
   })
 
   it('leaves out what nobody looked at', () => {
-    expect(claimsOf({ positions: [0, 0], top: ' ' }, trace)).toEqual([])
-    expect(claimsOf({ positions: [0, 0], top: ' QC ' }, trace)).toEqual([
+    expect(claimsOf({ positions: [0, 0], top: ' ', more: [] }, trace)).toEqual([])
+    expect(claimsOf({ positions: [0, 0], top: ' QC ', more: [] }, trace)).toEqual([
       { kind: 'pile-order', settings: { pile: 'deck', cards: 'QC' }, not: false, or: [] },
     ])
   })
 
   it('leaves out a card that was not chosen', () => {
     const open = { ...trace, moments: [{ roles: [{ place: '' }, { place: 'deck' }] }] } as unknown as Trace
-    expect(claimsOf({ positions: [3, 4], top: '' }, open).map((c) => c.settings['role'])).toEqual(['K'])
+    expect(claimsOf({ positions: [3, 4], top: '', more: [] }, open).map((c) => c.settings['role'])).toEqual([
+      'K',
+    ])
   })
 })
 

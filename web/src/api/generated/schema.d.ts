@@ -957,10 +957,15 @@ export interface components {
             /** Format: int32 */
             selection: number;
         };
-        /** @description Slips that lead to what was seen; <code>weight</code> is from 0 to 1, the likeliest. */
+        /**
+         * @description Slips that lead to what was seen; <code>weight</code> is from 0 to 1, the likeliest; <code>noticed</code> names the step at which
+         *      it would have been noticed, or is empty; <code>watch</code> says what to watch next time.
+         */
         ExplanationDocument: {
+            noticed: string;
             sentences: string[];
             stepIds: string[];
+            watch: string;
             /** Format: double */
             weight: number;
         };

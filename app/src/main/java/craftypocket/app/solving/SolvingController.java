@@ -152,9 +152,16 @@ class SolvingController {
     record DiagnosisDocument(
             boolean asPlanned, @NotNull List<ExplanationDocument> explanations, int tried, boolean stopped) {}
 
-    /** Slips that lead to what was seen; {@code weight} is from 0 to 1, the likeliest. */
+    /**
+     * Slips that lead to what was seen; {@code weight} is from 0 to 1, the likeliest; {@code noticed} names the step at which
+     * it would have been noticed, or is empty; {@code watch} says what to watch next time.
+     */
     record ExplanationDocument(
-            @NotNull List<String> sentences, @NotNull List<String> stepIds, double weight) {}
+            @NotNull List<String> sentences,
+            @NotNull List<String> stepIds,
+            double weight,
+            @NotNull String noticed,
+            @NotNull String watch) {}
 
     private final Computations computations;
     private final PerformerNotes notes;
@@ -246,7 +253,9 @@ class SolvingController {
                                 e.slips().stream()
                                         .map(slip -> steps.get(slip.step()).id())
                                         .toList(),
-                                e.weight()))
+                                e.weight(),
+                                e.noticed() < 0 ? "" : "step " + (e.noticed() + 1),
+                                e.watch()))
                         .toList(),
                 diagnosis.tried(),
                 diagnosis.stopped());

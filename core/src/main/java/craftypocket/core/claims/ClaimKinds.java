@@ -2,8 +2,10 @@ package craftypocket.core.claims;
 
 import craftypocket.core.claims.kinds.AllLie;
 import craftypocket.core.claims.kinds.Between;
+import craftypocket.core.claims.kinds.CardAt;
 import craftypocket.core.claims.kinds.DirectlyAbove;
 import craftypocket.core.claims.kinds.DirectlyBelow;
+import craftypocket.core.claims.kinds.FaceUpCount;
 import craftypocket.core.claims.kinds.Lies;
 import craftypocket.core.claims.kinds.NameKnown;
 import craftypocket.core.claims.kinds.NextOfOrder;
@@ -28,6 +30,8 @@ public final class ClaimKinds {
             new Lies(),
             new OnlyFaceUp(),
             new PileSize(),
+            new CardAt(),
+            new FaceUpCount(),
             new NameKnown(),
             new PlaceKnown(),
             new SameCard(),

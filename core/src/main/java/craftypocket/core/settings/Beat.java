@@ -90,6 +90,16 @@ public record Beat(Take take, int size, Exchange exchange) {
         return (size * Take.ALL.length + take.ordinal()) * Exchange.ALL.length + exchange.ordinal();
     }
 
+    /** The code of the same beat that takes so many cards more by mistake; -1 when it takes all there are anyway. */
+    public static int withMore(int code, int more) {
+        Take take = take(code);
+        if (take != Take.PEEL && take != Take.BLOCK) {
+            return -1;
+        }
+        int size = take == Take.PEEL ? 1 : code / Exchange.ALL.length / Take.ALL.length;
+        return new Beat(Take.BLOCK, size + more, exchange(code)).code();
+    }
+
     /** What is taken in the beat of a code. */
     public static Take take(int code) {
         return Take.ALL[code / Exchange.ALL.length % Take.ALL.length];

@@ -80,6 +80,18 @@ public abstract sealed class Source {
                 .map(source -> new Amount(Amount.Kind.DERIVED, more - error, more + error, source));
     }
 
+    /** An amount with another addition, where the text says what it follows from; otherwise the number alone. */
+    public static String withAddition(String text, int more) {
+        Matcher form = FORM.matcher(text.strip());
+        if (!form.matches() || (form.group(2) == null && !form.group(1).equals("size"))) {
+            return String.valueOf(more);
+        }
+        return form.group(1)
+                + (form.group(2) == null ? "" : " " + form.group(2))
+                + (more == 0 ? "" : "+" + more)
+                + (form.group(5) == null ? "" : "±" + form.group(5));
+    }
+
     private static Optional<Source> source(String kind, String what, String text, SettingReader reader) {
         if (what == null && !kind.equals("size")) {
             return Optional.empty();

@@ -18,6 +18,7 @@ import craftypocket.core.run.SurveyOptions;
 import craftypocket.core.run.Surveyor;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
+import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Cast;
 import craftypocket.core.settings.ChanceSetting;
@@ -240,10 +241,24 @@ public final class BridgeFinder {
         for (int n = 1; n <= SMALL; n++) {
             numbers.add(n);
         }
+        int cards = there.size(0);
+        Set<Integer> asked = new TreeSet<>();
+        goal.settings().values().stream()
+                .flatMap(text -> Amount.read(text).stream())
+                .filter(amount -> amount.kind() == Amount.Kind.EXACT)
+                .map(Amount::low)
+                .forEach(asked::add);
+        for (int number : asked) {
+            numbers.addAll(List.of(number, number - 1, cards - number, cards - number + 1));
+        }
         for (int role = 0; role < plan.cast().parts().size(); role++) {
             int position = there.cardOf(role) < 0 ? 0 : there.positionIn(0, there.cardOf(role));
             if (position > 0) {
-                numbers.addAll(List.of(position - 1, position, there.size(0) - position, there.size(0) - position + 1));
+                numbers.addAll(List.of(position - 1, position, cards - position, cards - position + 1));
+                for (int number : asked) {
+                    numbers.add(Math.floorMod(position - number, Math.max(1, cards)));
+                    numbers.add(Math.floorMod(position - (cards - number + 1), Math.max(1, cards)));
+                }
             }
         }
         List<Step> candidates = new ArrayList<>();

@@ -7,6 +7,8 @@ import craftypocket.core.run.PlannedStep;
 import craftypocket.core.run.Walk;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.Beat;
+import craftypocket.core.settings.BeatsSetting;
 import craftypocket.core.settings.ChunksSetting;
 import craftypocket.core.settings.NumberSetting;
 import craftypocket.core.settings.OptionSetting;
@@ -34,7 +36,16 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
         HOLD_OFF(0.8),
         /** Two cards more or less. */
         TWO_OFF(0.3),
+        /** The same by two cards. */
+        HOLD_TWO_OFF(0.2),
         LEFT_OUT(0.3),
+        DONE_TWICE(0.1),
+        /** Somebody else did what they were told with one card more or less. */
+        MISHEARD(0.3),
+        /** A beat of a count took one or two cards too many. */
+        BEAT_TOO_MANY(0.4),
+        /** A packet came on top instead of underneath, or the other way round. */
+        WRONG_PACKET(0.2),
         /** The top instead of the bottom, or the other way round. */
         WRONG_END(0.2);
 
@@ -55,16 +66,21 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
     static List<Slip> of(Walk walk, int index) {
         PlannedStep step = walk.plan().steps().get(index);
         List<Slip> slips = new ArrayList<>();
-        if (step.move().profile().actor() != Profile.Actor.PERFORMER) {
-            return slips;
-        }
+        boolean performer = step.move().profile().actor() == Profile.Actor.PERFORMER;
         slips.add(new Slip(index, Kind.LEFT_OUT, null, 0, 0));
-        slips.add(new Slip(index, Kind.HOLD_OFF, null, 0, -1));
-        slips.add(new Slip(index, Kind.HOLD_OFF, null, 0, 1));
+        slips.add(new Slip(index, Kind.DONE_TWICE, null, 0, 0));
+        if (performer) {
+            for (int off : OFF) {
+                Kind kind = Math.abs(off) == 1 ? Kind.HOLD_OFF : Kind.HOLD_TWO_OFF;
+                slips.add(new Slip(index, kind, null, 0, off));
+            }
+        }
         for (Setting setting : step.move().settings().all()) {
-            boolean chunks = setting instanceof ChunksSetting;
-            if (chunks || setting instanceof AmountSetting && setting.decider() == Setting.Decider.PERFORMER) {
-                counts(walk.values(index), index, (NumberSetting) setting, slips);
+            if (setting instanceof ChunksSetting || setting instanceof AmountSetting) {
+                boolean own = performer && setting.decider() == Setting.Decider.PERFORMER;
+                counts(walk.values(index), index, (NumberSetting) setting, own, slips);
+            } else if (setting instanceof BeatsSetting beats) {
+                beats(walk.values(index), index, beats, slips);
             } else if (setting instanceof OptionSetting option) {
                 ends(walk.values(index), index, option, slips);
             }
@@ -72,7 +88,7 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
         return slips;
     }
 
-    private static void counts(Values values, int index, NumberSetting setting, List<Slip> slips) {
+    private static void counts(Values values, int index, NumberSetting setting, boolean own, List<Slip> slips) {
         List<Amount> stated = values.stated(setting);
         for (int chunk = 0; chunk < stated.size(); chunk++) {
             if (stated.get(chunk).equals(Amount.REST)) {
@@ -80,9 +96,20 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
             }
             int number = values.chosen(setting, chunk);
             for (int off : OFF) {
-                if (number + off >= 0) {
-                    Kind kind = Math.abs(off) == 1 ? Kind.ONE_OFF : Kind.TWO_OFF;
+                Kind kind = !own ? Kind.MISHEARD : Math.abs(off) == 1 ? Kind.ONE_OFF : Kind.TWO_OFF;
+                if (number + off >= 0 && (own || Math.abs(off) == 1)) {
                     slips.add(new Slip(index, kind, setting, chunk, number + off));
+                }
+            }
+        }
+    }
+
+    private static void beats(Values values, int index, BeatsSetting setting, List<Slip> slips) {
+        for (int beat = 0; beat < values.beats(setting).length; beat++) {
+            for (int more = 1; more <= 2; more++) {
+                int code = Beat.withMore(values.beats(setting)[beat], more);
+                if (code >= 0) {
+                    slips.add(new Slip(index, Kind.BEAT_TOO_MANY, setting, beat, code));
                 }
             }
         }
@@ -95,6 +122,10 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
         if (top >= 0 && bottom >= 0 && (now == top || now == bottom)) {
             slips.add(new Slip(index, Kind.WRONG_END, setting, 0, now == top ? bottom : top));
         }
+        int under = setting.numberOf("under");
+        if (top >= 0 && under >= 0) {
+            slips.add(new Slip(index, Kind.WRONG_PACKET, setting, 0, now == top ? under : top));
+        }
     }
 
     /**
@@ -105,11 +136,16 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
     boolean perform(Walk walk, Hands hands) {
         return switch (kind) {
             case LEFT_OUT -> true;
-            case HOLD_OFF -> walk.perform(step, walk.values(step).another(), hands) && shift(hands);
+            case DONE_TWICE ->
+                walk.perform(step, walk.values(step).another(), hands)
+                        && walk.perform(step, walk.values(step).another(), hands);
+            case HOLD_OFF, HOLD_TWO_OFF -> walk.perform(step, walk.values(step).another(), hands) && shift(hands);
             default -> {
                 Values numbers = walk.values(step).another();
                 if (setting instanceof OptionSetting option) {
                     numbers.set(option, number);
+                } else if (setting instanceof BeatsSetting beats) {
+                    numbers.beats(beats)[chunk] = number;
                 } else {
                     numbers.set((NumberSetting) setting, chunk, number);
                 }
@@ -122,8 +158,11 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
         boolean shifted = false;
         for (int place = 0; place < hands.places().count(); place++) {
             for (Hold.Kind hold : Hold.Kind.values()) {
-                int depth = hold == Hold.Kind.BEND ? -1 : hands.depthOf(place, hold);
-                if (depth >= 0 && depth + number >= 1 && depth + number < hands.size(place)) {
+                boolean held = hold.byFinger() || hold.ofCards();
+                int depth = held ? hands.depthOf(place, hold) : -1;
+                int lowest = hold.ofCards() ? 0 : 1;
+                if (depth >= 0 && depth + number >= lowest && depth + number < hands.size(place)) {
+                    hands.use(place, hold);
                     hands.hold(place, hold, depth + number);
                     shifted = true;
                 }
@@ -138,15 +177,19 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
                 + walk.plan().steps().get(step).move().name() + "”";
         return switch (kind) {
             case LEFT_OUT -> where + ", was left out.";
+            case DONE_TWICE -> where + ", was done twice.";
             case HOLD_OFF -> where + ": the break or jog was one card too " + (number > 0 ? "low." : "high.");
-            case WRONG_END ->
+            case HOLD_TWO_OFF -> where + ": the break or jog was two cards too " + (number > 0 ? "low." : "high.");
+            case BEAT_TOO_MANY -> where + ": beat " + (chunk + 1) + " took more cards than it should.";
+            case WRONG_END, WRONG_PACKET ->
                 where + ": " + setting.options().get(number).label() + " instead of "
                         + walk.values(step).of((OptionSetting) setting).label()
                         + ".";
             default -> {
                 int meant = walk.values(step).chosen((NumberSetting) setting, chunk);
                 String what = setting instanceof ChunksSetting ? "chunk " + (chunk + 1) : setting.label();
-                yield where + ": “" + what + "” was " + number + " instead of " + meant + ".";
+                yield where + (kind == Kind.MISHEARD ? ", done by them: “" : ": “") + what + "” was " + number
+                        + " instead of " + meant + ".";
             }
         };
     }

@@ -47,11 +47,16 @@ public record SlipDiagnosis(boolean asPlanned, List<Explanation> explanations, i
      * @param slips in the order of the steps
      * @param sentences what went wrong, one a slip
      * @param weight how likely it is beside the others, the likeliest 1
+     * @param noticed the step at which it would have been noticed, as it could not be done any more; -1 when none
+     * @param watch what to watch at the step of the first slip
      */
-    public record Explanation(List<Slip> slips, List<String> sentences, double weight) {}
+    public record Explanation(List<Slip> slips, List<String> sentences, double weight, int noticed, String watch) {}
 
     /** Slips that lead to what was seen. */
-    private record Found(List<Slip> slips, double weight) {}
+    private record Found(List<Slip> slips, double weight, int noticed) {}
+
+    /** What would have been noticed is so much less likely. */
+    private static final double NOTICED = 0.2;
 
     private static final class Search {
 
@@ -126,20 +131,21 @@ public record SlipDiagnosis(boolean asPlanned, List<Explanation> explanations, i
                     .mapToObj(step -> walk.values(step).another())
                     .toArray(Values[]::new);
             Hands twice = hands.another();
+            int noticed = -1;
             for (int step = first.step() + 1; step < steps; step++) {
-                for (Slip second : slips.get(step)) {
+                for (Slip second : noticed < 0 ? slips.get(step) : List.<Slip>of()) {
                     twice.copyFrom(hands);
                     if (second.perform(walk, twice) && goOn(step + 1, numbers, twice) && asSeen(twice)) {
-                        found.add(new Found(List.of(first, second), weight(first) * weight(second) * SECOND));
+                        found.add(new Found(List.of(first, second), weight(first) * weight(second) * SECOND, -1));
                     }
                 }
-                if (!walk.perform(step, numbers[step], hands)) {
+                if (!walk.perform(step, numbers[step], hands) && noticed < 0) {
                     // It would have been noticed; a second slip before may still have saved it.
-                    return found;
+                    noticed = step;
                 }
             }
             if (asSeen(hands)) {
-                found.add(new Found(List.of(first), weight(first)));
+                found.add(new Found(List.of(first), weight(first) * (noticed < 0 ? 1 : NOTICED), noticed));
             }
             return found;
         }
@@ -229,7 +235,15 @@ public record SlipDiagnosis(boolean asPlanned, List<Explanation> explanations, i
                 .map(f -> new Explanation(
                         f.slips(),
                         f.slips().stream().map(slip -> slip.told(walk)).toList(),
-                        f.weight() / most))
+                        f.weight() / most,
+                        f.noticed(),
+                        walk.plan()
+                                .steps()
+                                .get(f.slips().get(0).step())
+                                .move()
+                                .words()
+                                .watch()
+                                .get(0)))
                 .toList();
     }
 }

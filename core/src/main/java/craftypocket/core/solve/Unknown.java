@@ -7,6 +7,7 @@ import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.RoutineClaim;
 import craftypocket.core.routine.SetUp;
 import craftypocket.core.routine.Step;
+import craftypocket.core.settings.Source;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -21,6 +22,8 @@ import java.util.Optional;
  * @param setting the name of the setting; the code of the card of a pile
  */
 public record Unknown(Kind kind, String id, String setting) {
+
+    private static final String FACE_UP = "↑";
 
     /** Where an unknown stands. */
     public enum Kind {
@@ -91,16 +94,23 @@ public record Unknown(Kind kind, String id, String setting) {
 
     private Map<String, String> put(Map<String, String> settings, int value) {
         Map<String, String> changed = new HashMap<>(settings);
-        changed.put(setting, String.valueOf(value));
+        changed.put(setting, Source.withAddition(settings.getOrDefault(setting, ""), value));
         return changed;
     }
 
     private SetUp started(SetUp setUp, int value) {
         List<Placement> placements = new ArrayList<>(setUp.placements());
         placements.removeIf(p -> p.card().equals(setting));
-        placements.add(new Placement(setting, value, false));
         List<String> order = new ArrayList<>(CardText.split(setUp.order()));
-        order.remove(setting);
+        int written = order.indexOf(setting + FACE_UP);
+        if (written >= 0 && value <= order.size()) {
+            // Only the order says that it lies face up, so there it stays, at another place.
+            order.add(value - 1, order.remove(written));
+        } else {
+            order.remove(setting);
+            order.remove(setting + FACE_UP);
+            placements.add(new Placement(setting, value, false));
+        }
         return new SetUp(
                 setUp.pack(),
                 setUp.extra(),
@@ -115,7 +125,7 @@ public record Unknown(Kind kind, String id, String setting) {
         List<SetUp.LaidPile> piles = new ArrayList<>(setUp.piles());
         for (int i = 0; i < piles.size(); i++) {
             List<String> cards = new ArrayList<>(CardText.split(piles.get(i).cards()));
-            int at = cards.indexOf(setting) >= 0 ? cards.indexOf(setting) : cards.indexOf(setting + "↑");
+            int at = cards.indexOf(setting) >= 0 ? cards.indexOf(setting) : cards.indexOf(setting + FACE_UP);
             if (piles.get(i).place().equals(id) && at >= 0 && value <= cards.size()) {
                 String card = cards.remove(at);
                 cards.add(value - 1, card);

@@ -7,6 +7,7 @@ import craftypocket.core.Script;
 import craftypocket.core.cards.CardText;
 import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.moves.AllMoves;
+import craftypocket.core.routine.RoleKind;
 import craftypocket.core.routine.Step;
 import craftypocket.core.run.Plan;
 import craftypocket.core.run.Trace;
@@ -137,7 +138,8 @@ class SlipDiagnosisTest {
     private static String topOf(Script script) {
         Trace trace = script.trace();
         StringBuilder cards = new StringBuilder();
-        for (int card : Script.cards(trace, "deck").subList(0, 15)) {
+        for (int card : Script.cards(trace, "deck")
+                .subList(0, Math.min(15, script.plan().pack().size()))) {
             cards.append(CardText.code(script.plan().pack().card(card - 1).front()))
                     .append(' ');
         }
@@ -154,8 +156,9 @@ class SlipDiagnosisTest {
 
         SlipDiagnosis diagnosis = diagnose(script, List.of(elsewhere), Map.of());
 
-        // 15 × (3 + 5 × 4) slips of shuffles, 15 × (3 + 4) of cuts; of pairs, those with the first before the second.
-        assertThat(diagnosis.tried()).isEqualTo(450 + pairs(15, 23, 7));
+        // Left out, done twice, a hold off by one or two either way: 6 a step. 15 × (6 + 5 × 4) slips of shuffles, 15 ×
+        // (6 + 4) of cuts; of pairs, those with the first before the second.
+        assertThat(diagnosis.tried()).isEqualTo(540 + pairs(15, 26, 10));
         assertThat(diagnosis.stopped()).isFalse();
     }
 
@@ -227,6 +230,81 @@ class SlipDiagnosisTest {
 
         assertThat(diagnose(spectators, List.of(elsewhere), Map.of()).explanations())
                 .isEmpty();
+    }
+
+    /** Four cards over a break below two instead of three: the last, two added, third, second, first. */
+    @Test
+    void one_ace_among_the_four_names_the_break_of_an_add_on() {
+        Script planned = Script.deck(3)
+                .extra("52", "")
+                .step("lift-packet", "count", "4", "to", "other-hand")
+                .step("hold-break", "depth", "3")
+                .step("add-on")
+                .step("deal-singly", "count", "4", "face", "down", "to", "table:four");
+        // Planned, the four are the fourth ace and three others; one of the first three lies among them.
+        List<ClaimSpec> seen = List.of(
+                ClaimSpec.of("card-at", "card", "3S", "nth", "1-4", "pile", "table:four"),
+                ClaimSpec.of("card-at", "card", "4S", "nth", "1-4", "side", "up", "pile", "table:four"),
+                ClaimSpec.of("pile-size", "cards", "4", "pile", "table:four"));
+
+        SlipDiagnosis diagnosis = diagnose(planned, seen, Map.of());
+
+        SlipDiagnosis.Explanation first = diagnosis.explanations().get(0);
+        assertThat(first.sentences().get(0)).startsWith("Step 2, “Hold a break”");
+        assertThat(diagnosis.explanations())
+                .anySatisfy(e -> assertThat(e.sentences())
+                        .containsExactly("Step 2, “Hold a break”: “Cards above (or below) it” was 2 instead of 3."));
+        assertThat(first.watch()).isNotBlank();
+    }
+
+    @Test
+    void a_break_one_card_off_before_a_force_is_named_from_the_card_they_hold() {
+        Script planned = Script.deck(52)
+                .role("F", RoleKind.FORCE, "Tove", "AS")
+                .place("AS", 27)
+                .step("hold-break", "depth", "26")
+                .step("force-riffle-break", "at", "25");
+        // Whoever holds the card before the force card was given it from a break one card too high.
+        Script off = Script.deck(52)
+                .role("F", RoleKind.FORCE, "Tove", "AS")
+                .place("AS", 27)
+                .step("hold-break", "depth", "25")
+                .step("force-riffle-break", "at", "25");
+        int held = off.cards("spectator:Tove").get(0);
+        String card = CardText.code(off.plan().pack().card(held - 1));
+
+        SlipDiagnosis diagnosis = diagnose(
+                planned,
+                List.of(ClaimSpec.of("card-at", "card", card, "nth", "1", "pile", "spectator:Tove")),
+                Map.of());
+
+        assertThat(diagnosis.explanations().get(0).sentences().get(0)).startsWith("Step 1, “Hold a break”");
+    }
+
+    @Test
+    void what_a_spectator_does_with_one_card_more_is_found_too() {
+        Script planned =
+                Script.deck(20).selection("A", "Ines").key("K", "AS", 1).step("deal-to-number", "at", "5");
+
+        SlipDiagnosis diagnosis =
+                diagnose(planned, List.of(ClaimSpec.of("position", "role", "K", "nth", "5")), Map.of());
+
+        assertThat(diagnosis.explanations())
+                .anySatisfy(e -> assertThat(e.sentences().get(0))
+                        .contains("done by them")
+                        .contains("was 6 instead of 5"));
+    }
+
+    @Test
+    void a_beat_that_takes_two_is_found_from_the_order() {
+        Script planned = Script.deck(6).step("count-beats", "pile", "deck", "beats", "peel peel peel rest");
+        Script really = Script.deck(6).step("count-beats", "pile", "deck", "beats", "peel block2 peel rest");
+
+        SlipDiagnosis diagnosis = diagnose(
+                planned, List.of(ClaimSpec.of("pile-order", "pile", "deck", "cards", topOf(really))), Map.of());
+
+        assertThat(diagnosis.explanations().get(0).sentences())
+                .containsExactly("Step 1, “Count by your own beats”: beat 2 took more cards than it should.");
     }
 
     @Test
