@@ -247,12 +247,7 @@ final class Holds {
             int at = finger(finger);
             int place = state[at] - 1;
             if (place == from && to == from) {
-                int moved = within(state[at + 1], depth, count, into);
-                if (moved < 0) {
-                    loseFinger(finger);
-                } else {
-                    keep(at, from, moved, hands.size(from), count == 1);
-                }
+                keep(at, from, within(state[at + 1], depth, count, into), hands.size(from), count == 1);
             } else if (place == from) {
                 int gap = state[at + 1];
                 if (gap > depth && gap < depth + count) {
@@ -273,15 +268,13 @@ final class Holds {
         }
         int fromStep = state[stepAt + from] - 1;
         if (fromStep > 0) {
-            int moved = to == from
-                    ? within(fromStep, depth, count, into)
-                    : fromStep <= depth ? fromStep : fromStep < depth + count ? -1 : fromStep - count;
-            if (to != from && fromStep > depth && fromStep < depth + count) {
+            if (to == from) {
+                put(stepAt + from, (byte) (within(fromStep, depth, count, into) + 1));
+            } else if (fromStep > depth && fromStep < depth + count) {
                 put(stepAt + to, (byte) (into + fromStep - depth + 1));
                 put(stepAt + from, (byte) 0);
-            } else if (moved < 0) {
-                loseStep(from);
             } else {
+                int moved = fromStep <= depth ? fromStep : fromStep - count;
                 put(stepAt + from, (byte) (moved > 0 ? moved + 1 : 0));
             }
         } else if (fromStep == 0) {
@@ -304,7 +297,7 @@ final class Holds {
         }
     }
 
-    /** Where a gap comes to be when a block of its own pile moves; -1 when that loses it. */
+    /** Where a gap comes to be when a block of its own pile is taken out and put in elsewhere. */
     private static int within(int gap, int depth, int count, int into) {
         if (gap > depth && gap < depth + count) {
             return into + gap - depth;
@@ -312,10 +305,6 @@ final class Holds {
         boolean wasAbove = depth + count <= gap;
         int without = wasAbove ? gap - count : gap;
         boolean isAbove = into < without || (into == without && wasAbove);
-        if (isAbove != wasAbove && count > 1) {
-            // Several cards that pass the gap as one are a cut.
-            return -1;
-        }
         return isAbove ? without + count : without;
     }
 
@@ -343,7 +332,7 @@ final class Holds {
         }
         for (int finger = 0; finger < FINGERS; finger++) {
             int at = finger(finger);
-            if (state[at] == place + 1 && first == 1 && state[at + 1] == last) {
+            if (state[at] == place + 1 && first == 1 && last > 1 && state[at + 1] == last) {
                 put(at, (byte) 0);
             }
         }
