@@ -25,7 +25,7 @@ class KilledTest extends InBrowser {
 
     private static final int KILLS = Integer.getInteger("crafty.kills", 10);
     private static final long SEED = Long.getLong("crafty.kills-seed", 8);
-    private static final int DEMOS = 33;
+    private static final int DEMOS = 34;
 
     private final Random random = new Random(SEED);
     private Application own;

@@ -1,5 +1,7 @@
 package craftypocket.core.claims;
 
+import craftypocket.core.layout.Hands;
+
 /** Checks that claims and the needs of moves share. Roles and places are indices. */
 public final class Checks {
 
@@ -56,15 +58,18 @@ public final class Checks {
      * @param circle whether the bottom card of the pile counts as lying directly above its top card
      */
     public static Check directlyBelow(int lower, int upper, boolean circle) {
-        return hands -> {
-            if (hands.cardOf(lower) < 0 || hands.cardOf(upper) < 0 || hands.cardOf(lower) == hands.cardOf(upper)) {
-                return false;
-            }
-            int place = hands.placeOf(hands.cardOf(upper));
-            int upperAt = hands.positionIn(place, hands.cardOf(upper));
-            int lowerAt = hands.positionIn(place, hands.cardOf(lower));
-            return lowerAt > 0 && (lowerAt == upperAt + 1 || (circle && lowerAt == 1 && upperAt == hands.size(place)));
-        };
+        return hands -> liesDirectlyBelow(hands, lower, upper, circle);
+    }
+
+    /** The same, asked at once. */
+    public static boolean liesDirectlyBelow(Hands hands, int lower, int upper, boolean circle) {
+        if (hands.cardOf(lower) < 0 || hands.cardOf(upper) < 0 || hands.cardOf(lower) == hands.cardOf(upper)) {
+            return false;
+        }
+        int place = hands.placeOf(hands.cardOf(upper));
+        int upperAt = hands.positionIn(place, hands.cardOf(upper));
+        int lowerAt = hands.positionIn(place, hands.cardOf(lower));
+        return lowerAt > 0 && (lowerAt == upperAt + 1 || (circle && lowerAt == 1 && upperAt == hands.size(place)));
     }
 
     /** The same for the very next card. */
@@ -78,25 +83,28 @@ public final class Checks {
      * @param within how many of them may be looked at
      */
     public static Check nextOfOrder(int key, int slug, int wanted, int within) {
-        return hands -> {
-            if (hands.cardOf(key) < 0 || hands.cardOf(wanted) < 0) {
-                return false;
-            }
-            int place = hands.placeOf(hands.cardOf(key));
-            int size = hands.size(place);
-            int at = hands.positionIn(place, hands.cardOf(key));
-            int met = 0;
-            for (int below = 1; below < size && met < within; below++) {
-                int card = hands.card(place, 1 + (at - 1 + below) % size);
-                if (isOneOf(hands.slug(slug), card)) {
-                    met++;
-                    if (card == hands.cardOf(wanted)) {
-                        return true;
-                    }
+        return hands -> isNextOfOrder(hands, key, slug, wanted, within);
+    }
+
+    /** The same, asked at once. */
+    public static boolean isNextOfOrder(Hands hands, int key, int slug, int wanted, int within) {
+        if (hands.cardOf(key) < 0 || hands.cardOf(wanted) < 0) {
+            return false;
+        }
+        int place = hands.placeOf(hands.cardOf(key));
+        int size = hands.size(place);
+        int at = hands.positionIn(place, hands.cardOf(key));
+        int met = 0;
+        for (int below = 1; below < size && met < within; below++) {
+            int card = hands.card(place, 1 + (at - 1 + below) % size);
+            if (isOneOf(hands.slug(slug), card)) {
+                met++;
+                if (card == hands.cardOf(wanted)) {
+                    return true;
                 }
             }
-            return false;
-        };
+        }
+        return false;
     }
 
     private static boolean isOneOf(int[] cards, int card) {

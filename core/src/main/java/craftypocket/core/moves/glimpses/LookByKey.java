@@ -55,7 +55,10 @@ final class LookByKey extends Move {
         int beacon = values.of(key);
         int selection = values.of(role);
         hands.glimpse(place, hands.positionIn(place, hands.cardOf(beacon)));
-        if (beside(values).holds(hands)) {
+        boolean lies = above(values)
+                ? Checks.liesDirectlyBelow(hands, beacon, selection, true)
+                : Checks.liesDirectlyBelow(hands, selection, beacon, true);
+        if (lies) {
             hands.learnName(Knower.PERFORMER, selection);
             hands.knowPlace(selection, PlaceKnowledge.EXACT);
         }

@@ -52,7 +52,7 @@ final class FindOrderCard extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         hands.glimpse(place, hands.positionIn(place, hands.cardOf(values.of(key))));
-        if (found(values).holds(hands)) {
+        if (Checks.isNextOfOrder(hands, values.of(key), values.of(slug), values.of(role), 1)) {
             hands.learnName(Knower.PERFORMER, values.of(role));
             hands.knowPlace(values.of(role), PlaceKnowledge.EXACT);
         }
