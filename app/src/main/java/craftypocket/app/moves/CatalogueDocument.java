@@ -110,7 +110,7 @@ record CatalogueDocument(
                         s.decider() == Setting.Decider.SPECTATOR,
                         s.optional(),
                         s.options().stream()
-                                .map(o -> new OptionDocument(o.name(), o.label()))
+                                .map(o -> new OptionDocument(o.name(), o.label().replaceAll("\\{[a-z-]+}", "…")))
                                 .toList()))
                 .toList();
     }

@@ -1,11 +1,10 @@
 package craftypocket.core.settings;
 
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalInt;
-import java.util.Set;
 
 /**
  * The amounts of the steps that come before the one that is read, by {@code step.setting}: later ones may be the same.
@@ -17,7 +16,9 @@ public final class Earlier {
     public static final int MOST_NOTES = 16;
 
     private final List<String> steps;
-    private final Set<String> amounts = new HashSet<>();
+    /** By name, how each is told. */
+    private final Map<String, String> amounts = new HashMap<>();
+
     private final Map<String, Integer> notes = new HashMap<>();
     private int done;
 
@@ -35,23 +36,30 @@ public final class Earlier {
     public void passed(String step, SettingList settings) {
         settings.all().stream()
                 .filter(AmountSetting.class::isInstance)
-                .forEach(setting -> amounts.add(step + "." + setting.name()));
+                .forEach(setting -> amounts.put(
+                        step + "." + setting.name(),
+                        "“" + setting.label().toLowerCase(Locale.ROOT) + "” of step " + (done + 1)));
         done++;
     }
 
     /** The index of the note of an amount; empty when no step before has one of this name. */
     OptionalInt note(String amount) {
-        if (!amounts.contains(amount) || (notes.size() == MOST_NOTES && !notes.containsKey(amount))) {
+        if (!amounts.containsKey(amount) || (notes.size() == MOST_NOTES && !notes.containsKey(amount))) {
             return OptionalInt.empty();
         }
         return OptionalInt.of(notes.computeIfAbsent(amount, name -> notes.size()));
+    }
+
+    /** An amount in words: “guessed” of step 4. */
+    String told(String amount) {
+        return amounts.get(amount);
     }
 
     /** Why there is no such note. */
     String whyNot(String amount) {
         int dot = amount.indexOf('.');
         int step = steps.indexOf(dot < 0 ? amount : amount.substring(0, dot));
-        if (amounts.contains(amount)) {
+        if (amounts.containsKey(amount)) {
             return "a routine refers to at most " + MOST_NOTES + " earlier amounts";
         }
         if (step == done && done < steps.size()) {

@@ -14,6 +14,8 @@ import java.util.regex.Pattern;
  */
 public final class Sentence {
 
+    private static final String CARDS = " cards";
+
     private static final Pattern SLOT = Pattern.compile("\\{(?:(at|nth) )?([a-z-]+)}");
 
     /** Words, and the slot that follows them, or null after the last. */
@@ -56,11 +58,20 @@ public final class Sentence {
 
     private static String fill(String template, SettingList settings, Function<Setting, String> values) {
         StringBuilder filled = new StringBuilder();
+        boolean asMany = false;
         for (Part part : PARTS.computeIfAbsent(template, Sentence::takeApart)) {
-            filled.append(part.words());
+            // “As many as lie above the break” says itself that they are cards.
+            boolean said = asMany && part.words().startsWith(CARDS);
+            filled.append(said ? part.words().substring(CARDS.length()) : part.words());
             if (part.slot() != null) {
                 Setting setting = settings.named(part.slot()).orElseThrow();
-                filled.append(dress(part.manner(), values.apply(setting)));
+                String text = values.apply(setting);
+                if (setting instanceof OptionSetting && text.indexOf('{') >= 0) {
+                    text = fill(text, settings, values);
+                    text = Character.toLowerCase(text.charAt(0)) + text.substring(1);
+                }
+                filled.append(dress(part.manner(), text));
+                asMany = text.startsWith("as many as ") && part.manner() == null;
             }
         }
         if (!filled.isEmpty()) {
@@ -83,6 +94,9 @@ public final class Sentence {
 
     private static String dress(String manner, String text) {
         if ("at".equals(manner)) {
+            if (text.startsWith(Source.ABOVE)) {
+                return "at " + text.substring(Source.ABOVE.length());
+            }
             return text.equals(Amount.ANY.words()) ? "anywhere" : "at " + text;
         }
         if ("nth".equals(manner) && text.matches("\\d+")) {

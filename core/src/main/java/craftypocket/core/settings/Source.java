@@ -23,6 +23,9 @@ public abstract sealed class Source {
                     + " an earlier step), “size” (of the pile), “size of table:left”, “letters of A” or “value of A”, each with + or - a number"
                     + " and ± how far off it may be";
 
+    /** How a depth is told as a number of cards. */
+    static final String ABOVE = "as many as lie above ";
+
     /** What there is nothing to be worked out from, and what to do. */
     public record Missing(String reason, String mend) {}
 
@@ -126,7 +129,7 @@ public abstract sealed class Source {
                     "Name an amount of an earlier step: the step, a dot and the setting, such as cut.depth");
             return Optional.of(new Nothing());
         }
-        return Optional.of(new Same(what, note.getAsInt()));
+        return Optional.of(new Same(what, note.getAsInt(), reader.earlier().told(what)));
     }
 
     private static Optional<Source> letters(String what, String text, SettingReader reader) {
@@ -168,7 +171,7 @@ public abstract sealed class Source {
         private final Hold.Kind kind;
 
         AtHold(String what, Hold.Kind kind) {
-            super("at " + what, "the depth of the " + kind.word());
+            super("at " + what, ABOVE + "the " + kind.word());
             this.kind = kind;
         }
 
@@ -198,7 +201,7 @@ public abstract sealed class Source {
         private final String label;
 
         CameFrom(String letter, int role, Cast cast) {
-            super("from " + letter, "the depth " + cast.part(role).label() + " came from");
+            super("from " + letter, ABOVE + "the place of " + cast.part(role).label());
             this.role = role;
             label = cast.part(role).label();
         }
@@ -220,8 +223,8 @@ public abstract sealed class Source {
         private final int note;
         private final String amount;
 
-        Same(String amount, int note) {
-            super("as " + amount, "the number of “" + amount + "”");
+        Same(String amount, int note, String told) {
+            super("as " + amount, told);
             this.note = note;
             this.amount = amount;
         }

@@ -253,7 +253,7 @@ class SlipDiagnosisTest {
         assertThat(first.sentences().get(0)).startsWith("Step 2, “Hold a break”");
         assertThat(diagnosis.explanations())
                 .anySatisfy(e -> assertThat(e.sentences())
-                        .containsExactly("Step 2, “Hold a break”: “Cards above (or below) it” was 2 instead of 3."));
+                        .containsExactly("Step 2, “Hold a break”: “Cards above it, or below it” was 2 instead of 3."));
         assertThat(first.watch()).isNotBlank();
     }
 

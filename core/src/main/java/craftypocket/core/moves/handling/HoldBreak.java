@@ -24,10 +24,10 @@ import java.util.Optional;
 /** A finger holds a gap between two cards. */
 final class HoldBreak extends Move {
 
-    private static final Option TOP = new Option("top", "below so many cards");
-    private static final Option BOTTOM = new Option("bottom", "above so many from the bottom");
-    private static final Option ABOVE = new Option("above", "directly above the card");
-    private static final Option BELOW = new Option("below", "directly below the card");
+    private static final Option TOP = new Option("top", "below {depth} cards");
+    private static final Option BOTTOM = new Option("bottom", "above the bottom {depth} cards");
+    private static final Option ABOVE = new Option("above", "directly above {role}");
+    private static final Option BELOW = new Option("below", "directly below {role}");
     private static final Option SEPARATION = new Option("separation", "where it opens by itself");
 
     private static final Need NO_GAP = new Need(
@@ -37,7 +37,7 @@ final class HoldBreak extends Move {
 
     private final PlaceSetting pile = has(Setting.place("pile", "In", "deck"));
     private final OptionSetting from = has(Setting.option("from", "Where", TOP, BOTTOM, ABOVE, BELOW, SEPARATION));
-    private final AmountSetting depth = has(Setting.amount("depth", "Cards above (or below) it", "26")
+    private final AmountSetting depth = has(Setting.amount("depth", "Cards above it, or below it", "26")
             .between(
                     (hands, values) -> counted(values) ? 1 : 0,
                     (hands, values) -> counted(values) ? hands.size(values.of(pile)) - 1 : Amount.MOST));
@@ -51,7 +51,7 @@ final class HoldBreak extends Move {
                 "Hold a break",
                 Profile.secret(2, "from behind"),
                 new Words(
-                        "Hold a break in {pile}, {from} ({depth}), as {finger}.",
+                        "Hold {finger} in {pile} {from}.",
                         "A gap is kept until a move uses it or loses it. No card moves.",
                         "While you square the deck.",
                         List.of("Nothing to be seen at the front.", "As little flesh as will hold it.")));
