@@ -87,8 +87,8 @@ function toggleCondition(event: Event): void {
     >
       {{ remark.text }}
     </p>
-    <p v-for="hold in moment?.lost ?? []" :key="hold.kind" class="mt-2 text-sm text-hint">
-      The {{ hold.kind }} is lost here: {{ lostBecause }}
+    <p v-for="(hold, nth) in moment?.lost ?? []" :key="nth" class="mt-2 text-sm text-hint">
+      The {{ hold.word }} is lost here: {{ lostBecause }}
     </p>
     <p
       v-for="advice in moment?.advice ?? []"

@@ -1,4 +1,5 @@
 import type { Catalogue, Routine } from '@/api/client'
+import { putFollowedTogether, takeFollowedApart } from '@/fields'
 
 /** A number of the routine that can be solved for. */
 export interface Unknown {
@@ -64,7 +65,12 @@ export function unknowns(routine: Routine, catalogue: Catalogue, cards: number):
 
 /** The routine with a value for an unknown; the server solves, this only writes it down. */
 export function taken(routine: Routine, unknown: Unknown, value: number): Routine {
-  const put = (settings: Record<string, string>) => ({ ...settings, [unknown.setting]: String(value) })
+  const put = (settings: Record<string, string>) => {
+    // What follows from something else keeps what it follows from: the value is how many more.
+    const followed = takeFollowedApart(settings[unknown.setting] ?? '')
+    const text = followed ? putFollowedTogether({ ...followed, plus: value }) : String(value)
+    return { ...settings, [unknown.setting]: text }
+  }
   switch (unknown.kind) {
     case 'step':
       return {

@@ -70,26 +70,28 @@ function number(which: 'plus' | 'error', event: Event): void {
 </script>
 
 <template>
-  <div class="mt-1 flex items-center gap-1.5">
-    <select class="min-w-0 grow field" :value="value.what" :aria-label="`${label}: which`" @change="what">
+  <div class="mt-1">
+    <select class="w-full field" :value="value.what" :aria-label="`${label}: which`" @change="what">
       <option v-for="choice in choices" :key="choice.name" :value="choice.name">{{ choice.label }}</option>
     </select>
-    <span aria-hidden="true">+</span>
-    <input
-      type="number"
-      class="w-14 field text-center"
-      :value="value.plus"
-      :aria-label="`${label}: so many more`"
-      @input="number('plus', $event)"
-    />
-    <span aria-hidden="true">±</span>
-    <input
-      type="number"
-      class="w-14 field text-center"
-      min="0"
-      :value="value.error"
-      :aria-label="`${label}: may be off by`"
-      @input="number('error', $event)"
-    />
+    <div class="mt-1 flex items-center gap-1.5">
+      <span class="text-sm">and</span>
+      <input
+        type="number"
+        class="w-18 field text-center"
+        :value="value.plus"
+        :aria-label="`${label}: so many more`"
+        @input="number('plus', $event)"
+      />
+      <span class="text-sm">more, give or take</span>
+      <input
+        type="number"
+        class="w-18 field text-center"
+        min="0"
+        :value="value.error"
+        :aria-label="`${label}: may be off by`"
+        @input="number('error', $event)"
+      />
+    </div>
   </div>
 </template>

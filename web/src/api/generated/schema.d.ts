@@ -1032,6 +1032,7 @@ export interface components {
             depth: number;
             kind: string;
             place: string;
+            word: string;
         };
         JsonNode: {
             array: boolean;

@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * A trace as screens draw it. Cards are spoken of by their number, an index into {@code cards}.
@@ -110,7 +111,11 @@ record TraceDocument(
             @NotNull List<Integer> cards,
             @NotNull List<Boolean> faceUp) {}
 
-    record HoldDocument(@NotNull String kind, @NotNull String place, int depth) {}
+    record HoldDocument(
+            @NotNull String kind,
+            @NotNull String word,
+            @NotNull String place,
+            int depth) {}
 
     /** {@code card} is -1 while no world of this kind chooses one; {@code place} is then empty. */
     record RoleStateDocument(
@@ -224,11 +229,7 @@ record TraceDocument(
                 moment.broken()
                         .map(o -> new ObstacleDocument(o.reason(), o.mend()))
                         .orElse(null),
-                step == null
-                        ? List.of()
-                        : step.remarks().stream()
-                                .map(r -> new RemarkDocument(r.warning(), r.text()))
-                                .toList(),
+                step == null ? List.of() : remarks(step, moment),
                 moment.choices().stream().map(TraceDocument::choice).toList(),
                 moment.layout().piles().stream().map(TraceDocument::pile).toList(),
                 moment.layout().holds().stream().map(TraceDocument::hold).toList(),
@@ -246,6 +247,13 @@ record TraceDocument(
                         .toList(),
                 moment.lost().stream().map(TraceDocument::hold).toList(),
                 moment.ribbons().stream().map(TraceDocument::ribbon).toList());
+    }
+
+    private static List<RemarkDocument> remarks(PlannedStep step, Trace.Moment moment) {
+        return Stream.concat(
+                        step.remarks().stream().map(r -> new RemarkDocument(r.warning(), r.text())),
+                        moment.remarks().stream().map(text -> new RemarkDocument(true, text)))
+                .toList();
     }
 
     private static ChoiceDocument choice(Trace.Chosen chosen) {
@@ -272,7 +280,8 @@ record TraceDocument(
     }
 
     private static HoldDocument hold(Hold hold) {
-        return new HoldDocument(hold.kind().text(), hold.place().text(), hold.depth());
+        return new HoldDocument(
+                hold.kind().text(), hold.kind().word(), hold.place().text(), hold.depth());
     }
 
     private static RoleStateDocument state(Plan plan, int index, Trace.Moment moment) {

@@ -1,9 +1,11 @@
 package craftypocket.core.advise;
 
+import craftypocket.core.cards.Mark;
 import craftypocket.core.moves.Family;
 import craftypocket.core.run.Plan;
 import craftypocket.core.run.Trace;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /** What is left when the last step is done. */
 final class EndingRules extends Rules {
@@ -31,8 +33,10 @@ final class EndingRules extends Rules {
                     "It ends with “just there it is”. Let them name the card first, spell to it, or find it somewhere else.",
                     "A reveal needs a moment in which everybody knows what would be impossible.");
         }
-        long special =
-                plan().pack().cards().stream().filter(card -> !card.regular()).count();
+        long special = IntStream.range(0, plan().pack().size())
+                .filter(card -> !plan().pack().card(card).regular()
+                        || plan().marks(card).stream().anyMatch(EndingRules::tellsItself))
+                .count();
         if (special > 0) {
             add(
                     Hint.Rule.NOT_EXAMINABLE,
@@ -50,5 +54,10 @@ final class EndingRules extends Rules {
                             + " still away from the deck at the end. Put it on the reset list.",
                     "The next table starts with what this one left.");
         }
+    }
+
+    /** Whether whoever takes the card into the hand finds what was done to it. */
+    private static boolean tellsItself(Mark mark) {
+        return mark != Mark.SIGNED;
     }
 }

@@ -26,6 +26,7 @@ public record Trace(List<Moment> moments, List<Boolean> outcomes) {
      * @param roles where each role is
      * @param shown what is shown, in order
      * @param passed for how many cards they pass, when cards are counted
+     * @param remarks what can be said of its numbers although it was done
      * @param lost the holds that were lost
      * @param ribbons how the blocks came here from the moment before
      */
@@ -38,6 +39,7 @@ public record Trace(List<Moment> moments, List<Boolean> outcomes) {
             List<RoleState> roles,
             List<Shown> shown,
             Optional<Passed> passed,
+            List<String> remarks,
             List<Hold> lost,
             List<Ribbon> ribbons) {}
 

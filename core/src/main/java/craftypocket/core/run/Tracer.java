@@ -26,6 +26,7 @@ public final class Tracer {
             Known known,
             List<Trace.Shown> shown,
             Optional<Trace.Passed> passed,
+            List<String> remarks,
             List<Hold> lost) {}
 
     /** What is known of the roles at one moment, by role: their cards, how well their places, and who knows their names. */
@@ -38,6 +39,7 @@ public final class Tracer {
     private final List<Trace.Shown> shown = new ArrayList<>();
     private final List<Hold> lost = new ArrayList<>();
     private Optional<Trace.Passed> passed = Optional.empty();
+    private List<String> remarks = List.of();
     private final List<Values> numbers = new ArrayList<>();
 
     private Tracer(Plan plan, World world) {
@@ -99,6 +101,7 @@ public final class Tracer {
         shown.clear();
         lost.clear();
         passed = Optional.empty();
+        remarks = List.of();
         Values values = step.values().another();
         numbers.add(values);
         if (!step.applies(hands)) {
@@ -121,6 +124,7 @@ public final class Tracer {
         Optional<Obstacle> obstacle = ready ? Optional.empty() : step.obstacle(hands, values);
         if (obstacle.isEmpty()) {
             judge(index, Condition.Kind.EXPECTED_BEFORE);
+            remarks = step.remarks(hands, values);
             step.perform(hands, values);
             judge(index, Condition.Kind.EXPECTED_AFTER);
         }
@@ -190,6 +194,7 @@ public final class Tracer {
                 known(),
                 List.copyOf(shown),
                 passed,
+                remarks,
                 List.copyOf(lost));
     }
 
@@ -208,6 +213,7 @@ public final class Tracer {
                     roles(at),
                     at.shown(),
                     at.passed(),
+                    at.remarks(),
                     at.lost(),
                     ribbons));
         }

@@ -120,6 +120,22 @@ class AtTheTableTest {
     }
 
     @Test
+    void an_exact_total_that_does_not_come_out_is_a_remark_and_no_failing_world() {
+        Script script = Script.deck(52).step("overhand", "chunks", "9 7 8");
+
+        assertThat(script.survey().allHold()).isTrue();
+        assertThat(script.trace().end().remarks())
+                .containsExactly(
+                        "“Chunks, first to last” add up to 24, but there are 52: the last one takes what is left.");
+        assertThat(Script.deck(52)
+                        .step("overhand", "chunks", "9 7 8 rest")
+                        .trace()
+                        .end()
+                        .remarks())
+                .isEmpty();
+    }
+
+    @Test
     void four_above_the_selection_stay_with_it_through_a_shuffle_from_the_break() {
         Script script = Script.deck(52)
                 .selection("A", "Ines")

@@ -7,6 +7,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Remark;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.PlaceSetting;
@@ -48,6 +49,14 @@ final class ForceRiffleBreak extends Move {
     @Override
     public List<Expectation> expectations(Values values) {
         return List.of(Expectation.belowBreak(pile, role, values));
+    }
+
+    @Override
+    public List<Remark> remarks(Values values) {
+        return List.of(
+                new Remark(
+                        false,
+                        "Time it so that the word comes within four or five cards of the break. The break is near the middle: a card at either end cannot be forced in this way."));
     }
 
     @Override

@@ -9,6 +9,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Remark;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.RoleSetting;
@@ -55,6 +56,14 @@ final class ForceSalt extends Move {
     @Override
     public List<Caution> cautions() {
         return List.of(Caution.SALT);
+    }
+
+    @Override
+    public List<Remark> remarks(Values values) {
+        return List.of(
+                new Remark(
+                        false,
+                        "The deck opens within a card or two of the grains, so they are near the middle and never at either end. Salted cards cannot be handed out: brush it off first."));
     }
 
     @Override

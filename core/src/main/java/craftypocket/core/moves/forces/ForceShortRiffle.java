@@ -9,6 +9,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Remark;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.ChanceSetting;
@@ -65,6 +66,14 @@ final class ForceShortRiffle extends Move {
     @Override
     public List<Caution> cautions() {
         return List.of(Caution.TRIMMING, Caution.LONG_PRACTICE);
+    }
+
+    @Override
+    public List<Remark> remarks(Values values) {
+        return List.of(
+                new Remark(
+                        false,
+                        "The pause is at the short card, so it is near the middle and never at either end. A trimmed card cannot be handed out."));
     }
 
     @Override

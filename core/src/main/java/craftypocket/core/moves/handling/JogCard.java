@@ -21,12 +21,15 @@ import java.util.List;
 /** A card is pushed out of the pile by a finger’s breadth. Any number of cards can be jogged. */
 final class JogCard extends Move {
 
+    private static final Option AT = new Option("place", "the {nth at} card");
+    private static final Option CARD = new Option("card", "{role}");
     private static final Option OUT = new Option("out", "out, towards the people");
 
     private final PlaceSetting pile = has(Setting.place("pile", "In", "deck"));
-    private final RoleSetting role = has(Setting.maybeRole("role", "This card"));
-    private final AmountSetting at = has(Setting.amount("at", "Or the card at", "1")
+    private final OptionSetting which = has(Setting.option("which", "Which card", AT, CARD));
+    private final AmountSetting at = has(Setting.amount("at", "Its place from the top", "1")
             .between((hands, values) -> byPlace(values) ? 1 : 0, sizeLess(pile, 0)));
+    private final RoleSetting role = has(Setting.maybeRole("role", "Or this card"));
     private final OptionSetting way =
             has(Setting.option("way", "Jogged", OUT, new Option("in", "in, towards yourself")));
 
@@ -37,20 +40,23 @@ final class JogCard extends Move {
                 "Jog a card",
                 Profile.open(1),
                 new Words(
-                        "Jog a card of {pile} {way}: {role}, or else the {nth at}.",
+                        "Jog {which} of {pile} {way}.",
                         "The card sticks out until it is pushed square or stripped out. No card changes its place.",
                         "Let it be seen, or not, but never look back at it.",
                         List.of("It does not fall out.", "The others stay square.")));
     }
 
     private boolean byPlace(Values values) {
-        return values.of(role) == Cast.NOBODY;
+        return values.of(which) == AT;
     }
 
     @Override
     public List<Need> needs(Values values) {
-        return byPlace(values)
-                ? List.of(Needs.cards(pile, 1, values))
+        if (byPlace(values)) {
+            return List.of(Needs.cards(pile, 1, values));
+        }
+        return values.of(role) == Cast.NOBODY
+                ? List.of(new Need(hands -> false, "No card is named to be jogged.", "Choose one, or a place."))
                 : List.of(Needs.isIn(pile, role, values), Needs.findable(role, values));
     }
 

@@ -20,6 +20,7 @@ public final class Shuffles {
             new Messy(),
             new TurnUpperHalf(),
             new ShowMixture(),
+            new ShowLift(),
             new RiffleKeep(),
             new SpectatorRiffle(),
             new SpectatorOverhand(),

@@ -1,0 +1,149 @@
+package craftypocket.app;
+
+import static craftypocket.app.RunningApplication.post;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import craftypocket.app.RunningApplication.Answer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** Holds that live, numbers that follow and wrong hands, as a script asks for them. */
+@ExtendWith(RunningApplication.class)
+class AtTheTableApiTest {
+
+    private static final String SELECTION = "{\"letter\": \"A\", \"kind\": \"selection\", \"owner\": \"Ines\"}";
+
+    private static String routine(String pack, String roles, String steps, String claims) {
+        return """
+                {"format": "crafty-pocket/routine", "version": 1, "title": "At the table", "setUp": {"pack": "%s"},
+                 "roles": [%s], "steps": [%s], "claims": [%s]}""".formatted(pack, roles, steps, claims);
+    }
+
+    private static JsonNode survey(String routine) {
+        return post("/api/survey", "{\"routine\": " + routine + "}").json();
+    }
+
+    private static Answer trace(String routine, String world) {
+        return post("/api/trace", "{\"routine\": " + routine + ", \"world\": " + world + "}");
+    }
+
+    @Test
+    void a_break_lives_through_a_swing_cut_a_return_and_a_drop() {
+        String steps = """
+                {"id": "s1", "move": "spread-pick", "settings": {"at": "10"}},
+                {"id": "s2", "move": "hold-break", "settings": {"from": "bottom", "depth": "4"}},
+                {"id": "s3", "move": "swing-cut", "settings": {"depth": "26"}},
+                {"id": "s4", "move": "bury-packet", "settings": {"packet": "spectator:Ines", "pile": "other-hand", "at": "0"}},
+                {"id": "s5", "move": "drop-packet", "settings": {"packet": "deck", "pile": "other-hand"}},
+                {"id": "s6", "move": "cut-to-break", "settings": {"pile": "other-hand"}}""";
+        String claims = """
+                {"id": "fifth", "claim": {"kind": "position", "settings": {"nth": "5", "pile": "other-hand"}}}""";
+
+        JsonNode moments =
+                trace(routine("52", SELECTION, steps, claims), "{}").json().path("moments");
+
+        assertThat(moments.get(2).at("/holds/0/depth").asInt()).isEqualTo(47);
+        assertThat(moments.get(3).at("/holds/0/depth").asInt()).isEqualTo(21);
+        assertThat(moments.get(5).at("/holds/0/depth").asInt()).isEqualTo(21);
+        assertThat(moments.get(5).at("/holds/0/place").asString()).isEqualTo("other-hand");
+        assertThat(moments.get(6).path("holds")).isEmpty();
+        assertThat(moments.get(6).at("/roles/0/position").asInt()).isEqualTo(5);
+    }
+
+    @Test
+    void a_number_that_follows_is_solved_for_by_how_many_more() {
+        String demo = RunningApplication.demo(34);
+        JsonNode sweep = post(
+                        "/api/sweep",
+                        "{\"computation\": \"s\", \"routine\": %s, \"kind\": \"step\", \"id\": \"deal\", \"setting\": \"number\", \"most\": 8}"
+                                .formatted(demo))
+                .json();
+
+        // A guess of up to two too few and two cards past the key: four more at least.
+        assertThat(sweep.path("best").asInt()).isEqualTo(4);
+    }
+
+    @Test
+    void a_shuffle_until_the_cards_are_gone_never_fails() {
+        JsonNode survey = survey(routine(
+                "52",
+                "",
+                "{\"id\": \"s1\", \"move\": \"overhand\", \"settings\": {\"chunks\": \"3-5 until gone\"}}",
+                ""));
+
+        assertThat(survey.path("allHold").asBoolean()).isTrue();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{\"id\": \"s2\", \"move\": \"show-mixture\", \"settings\": {\"join\": \"0-3\"}}",
+                "{\"id\": \"s2\", \"move\": \"show-mixture\", \"settings\": {\"upper\": \"0-3\"}}",
+            })
+    void a_range_that_begins_before_the_first_card_is_answered(String step) {
+        String steps = "{\"id\": \"s1\", \"move\": \"messy\", \"settings\": {}}, " + step;
+
+        assertThat(trace(routine("52", "", steps, ""), "{}").status()).isEqualTo(200);
+        assertThat(post("/api/survey", "{\"routine\": " + routine("52", "", steps, "") + "}")
+                        .status())
+                .isEqualTo(200);
+    }
+
+    /** Three of the twelve places are within ± 3 of the third and one of them is none: those worlds cannot be done. */
+    @Test
+    void a_key_that_must_not_be_taken_is_left_out_where_it_lies_and_nowhere_else() {
+        String roles = SELECTION + ", {\"letter\": \"K\", \"kind\": \"key\", \"card\": \"7S\"}";
+        String lifted = """
+                {"id": "s1", "move": "lift-packet", "settings": {"end": "bottom", "count": "4", "to": "table:away"}},
+                {"id": "s2", "move": "spread-pick", "settings": {"except": "K", "at": "1-12"}}""";
+        String about = """
+                {"id": "s1", "move": "spread-pick", "settings": {"except": "K", "at": "3±3"}}""";
+
+        // The key went away with the lower four: no number is left out.
+        assertThat(survey(routine("8", roles, lifted, "")).path("worlds").asInt())
+                .isEqualTo(12);
+        assertThat(survey(routine("8", roles, about, "")).path("worlds").asInt())
+                .isEqualTo(7);
+    }
+
+    @Test
+    void more_piles_than_can_be_followed_are_a_problem() {
+        StringBuilder piles = new StringBuilder();
+        for (int i = 0; i < 24; i++) {
+            piles.append(i == 0 ? "" : ", ")
+                    .append("{\"place\": \"table:p%d\", \"cards\": \"#%d\"}".formatted(i, i + 1));
+        }
+        String routine = """
+                {"format": "crafty-pocket/routine", "version": 1, "title": "Piles",
+                 "setUp": {"pack": "52", "piles": [%s]}, "roles": [], "steps": [], "claims": []}""".formatted(piles);
+
+        Answer answer = trace(routine, "{}");
+
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.json().at("/problems/0/rule").asString()).contains("at most 24 places");
+    }
+
+    @Test
+    void a_break_one_card_off_before_a_force_is_named() {
+        String roles = "{\"letter\": \"F\", \"kind\": \"force\", \"owner\": \"Tove\", \"card\": \"AH\"}";
+        String steps = """
+                {"id": "s1", "move": "hold-break", "settings": {"depth": "13"}},
+                {"id": "s2", "move": "force-riffle-break", "settings": {"role": "F", "at": "20"}}""";
+        // The ace of hearts is the fourteenth card of an untouched pack; the thirteenth is the king of spades.
+        String seen =
+                "{\"kind\": \"card-at\", \"settings\": {\"card\": \"KS\", \"nth\": \"1\", \"pile\": \"spectator:Tove\"}}";
+
+        JsonNode diagnosis = post(
+                        "/api/diagnosis",
+                        "{\"computation\": \"d\", \"routine\": %s, \"world\": {}, \"seen\": [%s], \"slips\": {}}"
+                                .formatted(routine("52", roles, steps, ""), seen))
+                .json();
+
+        assertThat(diagnosis.at("/explanations/0/stepIds/0").asString()).isEqualTo("s1");
+        assertThat(diagnosis.at("/explanations/0/watch").asString()).isNotBlank();
+    }
+}
