@@ -281,6 +281,9 @@ public final class Hands {
     }
 
     private void addHolds(int place, List<Hold> held) {
+        if (holds.none() && !holds.bent(place)) {
+            return;
+        }
         for (int i = 0; i < Hold.Kind.count(); i++) {
             Hold.Kind kind = Hold.Kind.at(i);
             int depth = kind.ofCards() ? -1 : depthOf(place, kind);
@@ -288,7 +291,7 @@ public final class Hands {
                 held.add(new Hold(kind, places.at(place), depth));
             }
         }
-        for (int position = 1; position <= size(place); position++) {
+        for (int position = 1; position <= size(place) && !holds.none(); position++) {
             int card = card(place, position);
             if (holds.sticksOut(card)) {
                 Hold.Kind kind = outJogged(card) ? Hold.Kind.OUT_JOG : Hold.Kind.IN_JOG;

@@ -93,7 +93,7 @@ final class Holds {
         return state[jogAt + card] == OF_UPPER;
     }
 
-    private boolean bent(int place) {
+    boolean bent(int place) {
         return state[bendAt + place] != 0;
     }
 

@@ -183,9 +183,11 @@ public final class PlannedStep {
 
     /** What can be said of the numbers here although the step can be done. */
     List<String> remarks(Hands hands, Values world) {
-        return Stream.of(chunked)
-                .flatMap(setting -> setting.remark(hands, world).stream())
-                .toList();
+        return chunked.length == 0
+                ? List.of()
+                : Stream.of(chunked)
+                        .flatMap(setting -> setting.remark(hands, world).stream())
+                        .toList();
     }
 
     /** Why it cannot be done here, or nothing. */

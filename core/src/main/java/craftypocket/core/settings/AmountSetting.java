@@ -8,7 +8,9 @@ public final class AmountSetting extends NumberSetting {
 
     private Bound min = (hands, values) -> 0;
     private Bound max = (hands, values) -> Amount.MOST;
-    private Filter allows = (hands, values, amount) -> true;
+    /** Null when every amount within the bounds is possible. */
+    private Filter allows;
+
     private String whyNot = "is excluded";
     private boolean ranged;
 
@@ -62,8 +64,8 @@ public final class AmountSetting extends NumberSetting {
     public AmountSetting renamed(String newName, String newLabel, String newUsual, Bound newMin, Bound newMax) {
         AmountSetting made = new AmountSetting(newName, newLabel, newUsual)
                 .between(newMin, newMax)
-                .told(phrase())
-                .where((hands, values, amount) -> true, whyNot);
+                .told(phrase());
+        made.whyNot = whyNot;
         made.decidedBy(decider());
         return made;
     }
@@ -80,7 +82,10 @@ public final class AmountSetting extends NumberSetting {
 
     /** Whether a number is left out although it is within the bounds; outside them nothing is left out. */
     public boolean allows(Hands hands, Values values, int number) {
-        return number < least(hands, values) || number > most(hands, values) || allows.allows(hands, values, number);
+        return allows == null
+                || number < least(hands, values)
+                || number > most(hands, values)
+                || allows.allows(hands, values, number);
     }
 
     /** Why a number within the bounds that is not allowed is not, after “which”. */
@@ -91,7 +96,9 @@ public final class AmountSetting extends NumberSetting {
     @Override
     public boolean possible(Hands hands, Values values) {
         int number = values.of(this);
-        return number >= least(hands, values) && number <= most(hands, values) && allows(hands, values, number);
+        return number >= least(hands, values)
+                && number <= most(hands, values)
+                && (allows == null || allows.allows(hands, values, number));
     }
 
     @Override

@@ -31,8 +31,13 @@ public final class ChunksSetting extends NumberSetting {
      * @param amounts one after another; the last is taken over and over when {@code again}
      * @param again whether the last is taken until there are no more
      * @param toBreak whether they end at the break
+     * @param rest which of them is the rest, or -1
      */
-    record Stated(List<Amount> amounts, boolean again, boolean toBreak) {
+    record Stated(List<Amount> amounts, boolean again, boolean toBreak, int rest) {
+
+        Stated(List<Amount> amounts, boolean again, boolean toBreak) {
+            this(amounts, again, toBreak, amounts.indexOf(Amount.REST));
+        }
 
         String words() {
             String chunks = amounts.stream()
@@ -111,24 +116,31 @@ public final class ChunksSetting extends NumberSetting {
         int[] taken = values.chunks(this);
         int rest = values.restOf(this);
         int all = Math.max(0, most(hands, values));
-        int left = values.toBreak(this) ? Math.min(all, Math.max(0, breakOf(hands, values))) : all;
-        int others = 0;
-        for (int number : chosen) {
-            others += number;
+        boolean toBreak = values.toBreak(this);
+        int total = toBreak ? Math.min(all, Math.max(0, breakOf(hands, values))) : all;
+        int wantedRest = 0;
+        if (rest >= 0) {
+            wantedRest = total + chosen[rest];
+            for (int number : chosen) {
+                wantedRest -= number;
+            }
         }
+        int left = total;
         int last = 0;
         for (int i = 0; i < chosen.length; i++) {
-            int wanted = i == rest ? Math.max(0, left(hands, values, 0) - others + chosen[i]) : chosen[i];
-            taken[i] = Math.min(wanted, left);
-            left -= taken[i];
-            last = taken[i] > 0 ? i : last;
+            int wanted = i == rest ? Math.max(0, wantedRest) : chosen[i];
+            int takes = Math.min(wanted, left);
+            taken[i] = takes;
+            left -= takes;
+            last = takes > 0 ? i : last;
         }
-        boolean whole = !partial && taken.length > 0;
-        if (whole && values.toBreak(this)) {
-            // What lies below the break follows as one.
-            taken[taken.length - 1] = all - Math.min(all, Math.max(0, breakOf(hands, values))) + left;
-        } else if (whole && left > 0) {
-            taken[last] += left;
+        if (!partial && taken.length > 0) {
+            if (toBreak) {
+                // What lies below the break follows as one.
+                taken[taken.length - 1] = all - total + left;
+            } else {
+                taken[last] += left;
+            }
         }
     }
 
@@ -207,9 +219,12 @@ public final class ChunksSetting extends NumberSetting {
 
     @Override
     String resolved(Values values) {
-        return Arrays.stream(values.chunks(this))
-                .filter(taken -> taken > 0)
-                .mapToObj(String::valueOf)
-                .collect(Collectors.joining(" "));
+        StringBuilder told = new StringBuilder();
+        for (int taken : values.chunks(this)) {
+            if (taken > 0) {
+                told.append(told.isEmpty() ? "" : " ").append(taken);
+            }
+        }
+        return told.toString();
     }
 }

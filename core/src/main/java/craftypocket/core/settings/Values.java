@@ -114,7 +114,7 @@ public final class Values {
 
     /** Which chunk is the rest, or -1. */
     public int restOf(ChunksSetting setting) {
-        return statedChunks(setting).amounts().indexOf(Amount.REST);
+        return statedChunks(setting).rest();
     }
 
     /** The amounts as they were stated: one, or as many as there can be chunks. */

@@ -11,6 +11,8 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class BridgeFinderTest {
 
@@ -49,6 +51,23 @@ class BridgeFinderTest {
         assertThat(singles(find(top, at("2", "top")))).contains("top-change-place", "exchange-blocks");
         assertThat(singles(find(top, at("1", "bottom")))).contains("overhand-top-to-bottom");
         assertThat(singles(find(top, at("5", "top")))).contains("exchange-blocks");
+    }
+
+    /** By a cut of 32 the bottom card of 52 comes to be the 20th; of 26 by a cut of 6. */
+    @ParameterizedTest
+    @CsvSource({"52, 20, 32", "26, 20, 6", "26, 5, 21"})
+    void from_the_bottom_anywhere_a_cut_is_found_whose_number_is_a_difference(int cards, String nth, String depth) {
+        Script script = Script.deck(cards).key("K", "AS", cards);
+
+        Bridge bridge = find(script, at(nth, "top"));
+
+        assertThat(bridge.ways())
+                .anyMatch(way -> way.steps().size() == 1
+                        && way.steps().get(0).move().equals("complete-cut")
+                        && way.steps().get(0).settings().get("depth").equals(depth));
+        assertThat(bridge.ways())
+                .allMatch(way ->
+                        way.steps().stream().noneMatch(step -> step.move().equals("palm-top")));
     }
 
     @Test

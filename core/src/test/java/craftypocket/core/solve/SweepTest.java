@@ -70,6 +70,22 @@ class SweepTest {
     }
 
     @Test
+    void the_start_of_a_card_that_lies_face_up_in_the_order_is_solved_for() {
+        Script script = Script.deck(5)
+                .order("AS 2S↑ 3S 4S 5S")
+                .role("K", RoleKind.KEY, "", "2S")
+                .step("complete-cut", "depth", "1")
+                .claim("position", "role", "K", "nth", "3")
+                .claim("lies", "role", "K", "side", "up");
+
+        Sweep sweep = over(script, Unknown.Kind.START, "", "2S", 5);
+
+        // After a cut of one, the third was the fourth before.
+        assertThat(sweep.best()).hasValue(4);
+        assertThat(sweep.points()).hasSize(5);
+    }
+
+    @Test
     void how_many_shuffles_an_order_stands() {
         Script order = Script.deck(52)
                 .selection("A", "Ines")
