@@ -38,6 +38,11 @@ class ScreenshotsTest extends InBrowser {
         page.mouse().wheel(0, 400);
         picture("bench-messy-deck");
 
+        openDemo("The purser's second wager");
+        page.getByText("ways checked").first().waitFor();
+        select("deal");
+        picture("bench-judged");
+
         openDemo("What the fog keeps");
         page.getByText("ways checked").first().waitFor();
         select("lone");

@@ -97,12 +97,19 @@ final class Holds {
         return state[bendAt + place] != 0;
     }
 
-    /** The gap nearest the middle at which cards lie back to back or face to face; -1 when there is none. */
+    /**
+     * The gap nearest the middle at which packets lie back to back or face to face; -1 when there is none. One turned card
+     * alone does not open a deck.
+     */
     private int separation(int place) {
         int size = hands.size(place);
         int nearest = -1;
-        for (int depth = 1; depth < size; depth++) {
-            boolean parts = hands.faceUp(place, depth) != hands.faceUp(place, depth + 1);
+        for (int depth = 2; depth < size - 1; depth++) {
+            boolean above = hands.faceUp(place, depth);
+            boolean below = hands.faceUp(place, depth + 1);
+            boolean parts = above != below
+                    && hands.faceUp(place, depth - 1) == above
+                    && hands.faceUp(place, depth + 2) == below;
             if (parts && (nearest < 0 || Math.abs(2 * depth - size) < Math.abs(2 * nearest - size))) {
                 nearest = depth;
             }
