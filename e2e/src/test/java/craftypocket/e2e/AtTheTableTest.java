@@ -5,20 +5,11 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.io.IOException;
-import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** Several breaks at once, numbers that follow from what is there, and hands that stray, on the Bench. */
 class AtTheTableTest extends InBrowser {
-
-    /** A picture to be looked at, where somebody asks for one. */
-    private void shot(String name) {
-        String folder = System.getProperty("crafty.shots", "");
-        if (!folder.isEmpty()) {
-            page.screenshot(new Page.ScreenshotOptions().setPath(Path.of(folder, name + ".png")));
-        }
-    }
 
     @Test
     void a_number_that_follows_from_a_guess_is_changed_in_its_fields_and_solved_for() throws IOException {
@@ -28,7 +19,6 @@ class AtTheTableTest extends InBrowser {
         Locator number = page.getByLabel("Number announced", new Page.GetByLabelOptions().setExact(true));
         assertThat(number).hasValue("as");
         assertThat(page.getByLabel("Number announced: which")).hasValue("guess.guess");
-        shot("followed");
 
         page.getByLabel("Number announced: so many more").fill("3");
         assertThat(row("deal")).containsText("Announce “guessed” of step 4 + 3");
@@ -58,7 +48,6 @@ class AtTheTableTest extends InBrowser {
         addMove("jog a card");
         addMove("cut at the break");
         page.getByLabel("At", new Page.GetByLabelOptions().setExact(true)).selectOption("break");
-        shot("two-breaks");
         assertThat(row("s4")).containsText("Cut the deck at the little finger’s break");
         assertThat(page.locator("svg[role=img]").first()).containsText("thumb");
         waitUntilSaved();
@@ -79,7 +68,6 @@ class AtTheTableTest extends InBrowser {
                         .first())
                 .isVisible();
         assertThat(broken).hasCount(0);
-        shot("one-off");
         waitUntilSaved();
     }
 }

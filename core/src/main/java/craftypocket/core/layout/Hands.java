@@ -69,7 +69,7 @@ public final class Hands {
         // Looking for a card reads eight bytes at once, and so up to seven past the last slot.
         state = new byte[noteAt + notes + Long.BYTES];
         reorderings = new Reorderings(state, new byte[cards]);
-        holds = new Holds(this, places, cards, state, holdAt);
+        holds = new Holds(this, places, state, holdAt);
         known = new Knowledge(this, roles, state, knownAt);
     }
 

@@ -28,12 +28,10 @@ final class Holds {
     private final int stepAt;
     private final int bendAt;
     private final int jogAt;
-    private final int cards;
 
-    Holds(Hands hands, Places places, int cards, byte[] state, int at) {
+    Holds(Hands hands, Places places, byte[] state, int at) {
         this.hands = hands;
         this.places = places;
-        this.cards = cards;
         this.state = state;
         countAt = at;
         fingerAt = countAt + 1;
@@ -380,9 +378,5 @@ final class Holds {
     private boolean inHand(int place) {
         Place.Kind kind = places.at(place).kind();
         return kind == Place.Kind.DECK || kind == Place.Kind.OTHER_HAND;
-    }
-
-    int cards() {
-        return cards;
     }
 }

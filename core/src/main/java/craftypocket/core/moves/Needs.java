@@ -130,25 +130,6 @@ public final class Needs {
                 "Bring it to the bottom first: “Overhand, top card to bottom” does that from the top.");
     }
 
-    public static Need onTop(PlaceSetting pile, RoleSetting role, Values values) {
-        return new Need(
-                Checks.position(values.of(pile), values.of(role), 1, true),
-                values.roleLabel(role) + " is not on top of " + values.placeLabel(pile) + ".",
-                "Bring it to the top first, or place it there in the set-up.");
-    }
-
-    /** The card lies directly below the break. */
-    public static Need belowBreak(PlaceSetting pile, RoleSetting role, Values values) {
-        int place = values.of(pile);
-        int card = values.of(role);
-        return new Need(
-                hands -> hands.breakDepth(place) >= 0
-                        && hands.isIn(place, card)
-                        && hands.positionIn(place, hands.cardOf(card)) == hands.breakDepth(place) + 1,
-                "No break is held directly above " + values.roleLabel(role) + ".",
-                "Cut it to the middle with a break above it: “Cut the top card to a break” does that.");
-    }
-
     /** Fingers must find the card. */
     public static Need felt(RoleSetting role, Values values) {
         int card = values.of(role);

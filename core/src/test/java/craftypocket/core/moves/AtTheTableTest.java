@@ -2,6 +2,7 @@ package craftypocket.core.moves;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 
 import craftypocket.core.Script;
 import craftypocket.core.layout.Hold;
@@ -66,7 +67,7 @@ class AtTheTableTest {
         assertThat(holds(trace.moments().get(3))).containsExactly("break deck 3", "thumb deck 5");
         assertThat(trace.moments().get(3).lost())
                 .extracting(Hold::kind, Hold::depth)
-                .containsExactly(org.assertj.core.groups.Tuple.tuple(Hold.Kind.THUMB, 9));
+                .containsExactly(tuple(Hold.Kind.THUMB, 9));
         assertThat(trace.end().broken().orElseThrow().reason()).contains("not the other finger");
     }
 

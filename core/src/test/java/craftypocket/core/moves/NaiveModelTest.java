@@ -198,7 +198,7 @@ class NaiveModelTest {
                                 .toArray(String[]::new));
             }
             List<Trace.Moment> moments = script.trace().moments();
-            NaiveTable table = new NaiveTable(layout(moments.get(0)).get("deck"), 1);
+            NaiveTable table = new NaiveTable(layout(moments.get(0)).get("deck"));
             for (int i = 0; i < moves.size(); i++) {
                 Trace.Moment moment = moments.get(i + 1);
                 String told = "seed %d, step %d: %s %s, from %s"

@@ -18,14 +18,11 @@ final class NaiveTable {
     static final int THUMB = 1001;
 
     private final Map<String, List<Integer>> piles = new TreeMap<>();
-    /** Role A is this card, once it was picked; role K always is. */
-    int selection;
+    /** Role A is this card, once it was picked. */
+    private int selection;
 
-    final int key;
-
-    NaiveTable(List<Integer> deck, int key) {
+    NaiveTable(List<Integer> deck) {
         piles.put("deck", new ArrayList<>(deck));
-        this.key = key;
     }
 
     // ---- lists --------------------------------------------------------------------------------------------------

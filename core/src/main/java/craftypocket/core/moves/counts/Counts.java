@@ -86,7 +86,8 @@ public final class Counts {
             new AddOn(),
             new ShowSides(),
             new FeedSandwich(),
-            new WristTurn());
+            new WristTurn(),
+            new VisibleChange());
 
     private Counts() {}
 }

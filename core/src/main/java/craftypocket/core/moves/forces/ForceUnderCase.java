@@ -9,6 +9,9 @@ import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.ChunksSetting;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
@@ -17,6 +20,8 @@ import java.util.List;
 
 /** They deal until they like; the case is set on the last card, and the force card comes with it. */
 final class ForceUnderCase extends Move {
+
+    private static final Option DROPPED = new Option("dropped", "drop packets");
 
     private final RoleSetting role = has(Forces.forceCard());
     private final PlaceSetting pile = has(Setting.place("pile", "They deal from", "deck"));
@@ -27,6 +32,10 @@ final class ForceUnderCase extends Move {
             .bySpectator()
             .told("they deal #"));
 
+    private final OptionSetting how = has(Setting.option("how", "They", new Option("dealt", "deal singly"), DROPPED));
+    private final ChunksSetting packets =
+            has(Setting.chunks("packets", "Packets, when they drop them", "rest", (hands, values) -> values.of(at)));
+
     ForceUnderCase() {
         super(
                 "force-under-case",
@@ -34,8 +43,8 @@ final class ForceUnderCase extends Move {
                 "Force under the marker",
                 Profile.secret(2, "from below").onTable(),
                 new Words(
-                        "They deal singly from {pile} to {to} until they like ({at} cards); mark the place with the case, and {role}, one of {hidden}, comes to lie on top.",
-                        "The hidden card is on the pile where they stopped. The dealt cards lie in reverse order below it.",
+                        "They {how} from {pile} to {to} until they like ({at} cards); mark the place with the case, and {role}, one of {hidden}, comes to lie on top.",
+                        "The hidden card is on the pile where they stopped. Cards dealt singly lie in reverse order below it, packets one on another.",
                         "Mark the place at once, then look away.",
                         List.of(
                                 "Case and card are picked up and set down as one.",
@@ -59,7 +68,13 @@ final class ForceUnderCase extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.deal(values.of(pile), values.of(at), values.of(to));
+        if (values.of(how) == DROPPED) {
+            for (int packet : values.chunks(packets)) {
+                hands.transfer(values.of(pile), 0, packet, values.of(to), 0);
+            }
+        } else {
+            hands.deal(values.of(pile), values.of(at), values.of(to));
+        }
         hands.transfer(values.of(hidden), 0, 1, values.of(to), 0);
         Forces.take(hands, values, role, values.of(to), 1);
     }

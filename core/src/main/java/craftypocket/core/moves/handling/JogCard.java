@@ -1,7 +1,6 @@
 package craftypocket.core.moves.handling;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.Hold;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -23,15 +22,14 @@ final class JogCard extends Move {
 
     private static final Option AT = new Option("place", "the {nth at} card");
     private static final Option CARD = new Option("card", "{role}");
-    private static final Option OUT = new Option("out", "out, towards the people");
 
     private final PlaceSetting pile = has(Setting.place("pile", "In", "deck"));
     private final OptionSetting which = has(Setting.option("which", "Which card", AT, CARD));
     private final AmountSetting at = has(Setting.amount("at", "Its place from the top", "1")
             .between((hands, values) -> byPlace(values) ? 1 : 0, sizeLess(pile, 0)));
     private final RoleSetting role = has(Setting.maybeRole("role", "Or this card"));
-    private final OptionSetting way =
-            has(Setting.option("way", "Jogged", OUT, new Option("in", "in, towards yourself")));
+    private final OptionSetting way = has(Setting.option(
+            "way", "Jogged", new Option("out", "out, towards the people"), new Option("in", "in, towards yourself")));
 
     JogCard() {
         super(
@@ -64,6 +62,6 @@ final class JogCard extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         int position = byPlace(values) ? values.of(at) : hands.positionIn(place, hands.cardOf(values.of(role)));
-        hands.hold(place, values.of(way) == OUT ? Hold.Kind.OUT_JOG : Hold.Kind.IN_JOG, position - 1);
+        hands.hold(place, Jogged.kind(values.of(way)), position - 1);
     }
 }

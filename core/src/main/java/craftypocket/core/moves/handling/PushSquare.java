@@ -1,12 +1,10 @@
 package craftypocket.core.moves.handling;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.Hold;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Fingers;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
-import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Option;
@@ -19,12 +17,11 @@ import java.util.List;
 /** The uppermost jogged card is pushed square, and a break stays over it or under it. */
 final class PushSquare extends Move {
 
-    private static final Option OUT = new Option("out", "out-jogged");
     private static final Option OVER = new Option("over", "over it");
     private static final Option UNDER = new Option("under", "under it");
 
     private final PlaceSetting pile = has(Setting.place("pile", "In", "deck"));
-    private final OptionSetting way = has(Setting.option("way", "The card", new Option("in", "in-jogged"), OUT));
+    private final OptionSetting way = has(Setting.option("way", "The card", Jogged.IN, Jogged.OUT));
     private final OptionSetting gap =
             has(Setting.option("break", "With a break", UNDER, OVER, new Option("none", "nowhere")));
     private final OptionSetting finger = has(Fingers.taking("finger", "Held by"));
@@ -42,24 +39,15 @@ final class PushSquare extends Move {
                         List.of("Press it down as it goes in: the break is there at once.")));
     }
 
-    private Hold.Kind kind(Values values) {
-        return values.of(way) == OUT ? Hold.Kind.OUT_JOG : Hold.Kind.IN_JOG;
-    }
-
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.held(
-                pile,
-                kind(values),
-                values,
-                "No card is jogged in " + values.placeLabel(pile) + ".",
-                "Put “Jog a card” before this step."));
+        return List.of(Jogged.held(pile, way, values));
     }
 
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
-        int above = hands.use(place, kind(values));
+        int above = hands.use(place, Jogged.kind(values.of(way)));
         int depth = values.of(gap) == OVER ? above : above + 1;
         boolean held = values.of(gap) == OVER || values.of(gap) == UNDER;
         if (held && depth >= 1 && depth < hands.size(place)) {

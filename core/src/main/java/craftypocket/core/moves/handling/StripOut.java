@@ -1,14 +1,11 @@
 package craftypocket.core.moves.handling;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.Hold;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
-import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
-import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
@@ -18,10 +15,8 @@ import java.util.List;
 /** The jogged cards are drawn out together, in their order. */
 final class StripOut extends Move {
 
-    private static final Option OUT = new Option("out", "out-jogged");
-
     private final PlaceSetting pile = has(Setting.place("pile", "Out of", "deck"));
-    private final OptionSetting way = has(Setting.option("way", "The cards", OUT, new Option("in", "in-jogged")));
+    private final OptionSetting way = has(Setting.option("way", "The cards", Jogged.OUT, Jogged.IN));
     private final PlaceSetting to = has(Setting.place("to", "On top of", "deck"));
 
     StripOut() {
@@ -37,26 +32,17 @@ final class StripOut extends Move {
                         List.of("The rest does not drag along.", "Drop them as you would a packet.")));
     }
 
-    private Hold.Kind kind(Values values) {
-        return values.of(way) == OUT ? Hold.Kind.OUT_JOG : Hold.Kind.IN_JOG;
-    }
-
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.held(
-                pile,
-                kind(values),
-                values,
-                "No card is jogged in " + values.placeLabel(pile) + ".",
-                "Put “Jog a card” before this step."));
+        return List.of(Jogged.held(pile, way, values));
     }
 
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
-        for (int position = hands.lowestJogged(place, kind(values));
+        for (int position = hands.lowestJogged(place, Jogged.kind(values.of(way)));
                 position > 0;
-                position = hands.lowestJogged(place, kind(values))) {
+                position = hands.lowestJogged(place, Jogged.kind(values.of(way)))) {
             hands.transfer(place, position - 1, 1, values.of(to), 0);
         }
     }

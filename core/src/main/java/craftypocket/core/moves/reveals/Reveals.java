@@ -23,7 +23,8 @@ public final class Reveals {
             new ShowBetween(),
             new DoubleSpellCut(),
             new FindOrderCard(),
-            new TakeFound());
+            new TakeFound(),
+            new SpellFindCut());
 
     private Reveals() {}
 
