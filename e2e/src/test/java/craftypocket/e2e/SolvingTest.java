@@ -85,6 +85,9 @@ class SolvingTest extends InBrowser {
         Locator hint = page.getByTestId("hint");
         assertThat(hint).containsText("just there it is");
         select("s1");
+        // The panel above the hints has then found its size.
+        assertThat(page.getByText("False cut of the deck.").last()).isVisible();
+        waitUntilSaved();
         button(hint, "step 2").click();
         assertThat(row("s2").locator("[aria-current=step]")).hasCount(1);
 
