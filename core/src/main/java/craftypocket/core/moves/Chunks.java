@@ -37,6 +37,8 @@ public final class Chunks {
         while (passed + sizes[chunk] < at) {
             passed += sizes[chunk++];
         }
-        return values.exactBetween(chunks, 0, chunk + 1) || values.exactBetween(chunks, chunk, sizes.length);
+        // From the end it is known only where a rest takes up what the others leave: else the last chunk does.
+        return values.exactBetween(chunks, 0, chunk + 1)
+                || (values.restOf(chunks) >= 0 && values.exactBetween(chunks, chunk, sizes.length));
     }
 }

@@ -87,9 +87,9 @@ public record Amount(Kind kind, int low, int high, Source source) {
         return kind == Kind.ANY || (kind != Kind.REST && low < high);
     }
 
-    /** Whether the performer knows the number: it was stated, or the fingers find it. */
+    /** Whether the performer knows the number: it was stated, or is worked out from a name that is known. */
     public boolean known() {
-        return kind == Kind.EXACT || (kind == Kind.DERIVED && low == high && source.felt());
+        return kind == Kind.EXACT || (kind == Kind.DERIVED && low == high && source.known());
     }
 
     /** The middle of an amount that has numbers. */

@@ -19,7 +19,7 @@ public abstract sealed class Source {
 
     /** What can be written, in words. */
     public static final String FORMS =
-            "“at break”, “at thumb”, “at jog” or another hold, “from A” (where A was taken), “as cut.depth” (an amount of"
+            "“at break”, “at thumb”, “at in-jog” or another hold, “from A” (where A was taken), “as cut.depth” (an amount of"
                     + " an earlier step), “size” (of the pile), “size of table:left”, “letters of A” or “value of A”, each with + or - a number"
                     + " and ± how far off it may be";
 
@@ -44,7 +44,7 @@ public abstract sealed class Source {
     public abstract Missing missing();
 
     /** Whether the performer knows the number when it comes to it. */
-    boolean felt() {
+    boolean known() {
         return false;
     }
 
@@ -182,11 +182,6 @@ public abstract sealed class Source {
         }
 
         @Override
-        boolean felt() {
-            return true;
-        }
-
-        @Override
         public Missing missing() {
             return new Missing(
                     "There is no " + kind.word() + " here whose depth could be taken.",
@@ -300,11 +295,11 @@ public abstract sealed class Source {
 
         @Override
         int number(Hands hands, Values values) {
-            return known(hands, role) ? positive(Spelling.length(hands.front(hands.cardOf(role)), language)) : -1;
+            return nameKnown(hands, role) ? positive(Spelling.length(hands.front(hands.cardOf(role)), language)) : -1;
         }
 
         @Override
-        boolean felt() {
+        boolean known() {
             return true;
         }
 
@@ -328,12 +323,13 @@ public abstract sealed class Source {
 
         @Override
         int number(Hands hands, Values values) {
-            boolean face = known(hands, role) && hands.front(hands.cardOf(role)).kind() == Side.Kind.FACE;
+            boolean face =
+                    nameKnown(hands, role) && hands.front(hands.cardOf(role)).kind() == Side.Kind.FACE;
             return face ? hands.front(hands.cardOf(role)).rank() : -1;
         }
 
         @Override
-        boolean felt() {
+        boolean known() {
             return true;
         }
 
@@ -343,7 +339,7 @@ public abstract sealed class Source {
         }
     }
 
-    private static boolean known(Hands hands, int role) {
+    private static boolean nameKnown(Hands hands, int role) {
         return hands.cardOf(role) >= 0 && hands.knowsName(Knower.PERFORMER, role);
     }
 

@@ -258,6 +258,18 @@ class AtTheTableTest {
         assertThat(script.verdict(1).verdict()).isEqualTo(Survey.Verdict.ALWAYS);
     }
 
+    /** The place of the key at the 50th is known after a shuffle only where it is the same whatever the hand does. */
+    @ParameterizedTest
+    @CsvSource({"9 7 8 rest, ALWAYS", "5-9 rest 3, ALWAYS", "5-9 3, NEVER", "40-45 until gone, NEVER"})
+    void a_place_is_known_only_where_it_is_the_same_in_every_way(String chunks, Survey.Verdict known) {
+        Script script = Script.deck(52)
+                .key("K", "KD", 50)
+                .step("overhand", "chunks", chunks)
+                .claim("place-known", "role", "K", "how", "exactly");
+
+        assertThat(script.verdict(0).verdict()).isEqualTo(known);
+    }
+
     @ParameterizedTest
     @CsvSource({"1-5, 5, true", "1-5, 6, false", "2-3, 1, false", "6-9, 6, true"})
     void a_range_of_places_can_be_claimed(String range, int place, boolean holds) {

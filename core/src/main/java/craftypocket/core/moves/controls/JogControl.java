@@ -69,6 +69,10 @@ final class JogControl extends Move {
         int off = values.of(at);
         int rest = hands.size(place) - off;
         Chunks.shuffle(hands, values, place, before, 0, off);
+        if (!values.exact(at) && values.chunks(before).length > 1) {
+            // How many lie above a card of the block then depends on where they stopped.
+            hands.losePlaces(place);
+        }
         for (int role = 0; role < hands.roleCount(); role++) {
             if (hands.isIn(place, role) && hands.positionIn(place, hands.cardOf(role)) > off) {
                 hands.knowPlace(role, PlaceKnowledge.LOST);

@@ -47,7 +47,7 @@ final class PacketsToTable extends Move {
         hands.overhand(place, 0, cut, values.chunks(packets));
         // The rest is dropped on them as one, with whatever is held in it.
         hands.transfer(place, cut, hands.size(place) - cut, place, 0);
-        if (!values.allExact(packets)) {
+        if (!values.allExact(packets) || values.toBreak(packets)) {
             hands.blurPlaces(place);
         }
     }
