@@ -31,6 +31,8 @@ public final class Script {
     private String extra = "";
     private String order = "";
     private boolean bend;
+    private String cardSize = "";
+    private final List<SetUp.LaidThing> things = new ArrayList<>();
     private final List<SetUp.LaidPile> piles = new ArrayList<>();
     private final List<SetUp.Marking> markings = new ArrayList<>();
     private final List<Placement> placements = new ArrayList<>();
@@ -49,6 +51,8 @@ public final class Script {
         script.extra = routine.setUp().extra();
         script.order = routine.setUp().order();
         script.bend = routine.setUp().bend();
+        script.cardSize = routine.setUp().cardSize();
+        script.things.addAll(routine.setUp().things());
         script.piles.addAll(routine.setUp().piles());
         script.placements.addAll(routine.setUp().placements());
         script.markings.addAll(routine.setUp().markings());
@@ -115,6 +119,22 @@ public final class Script {
         return this;
     }
 
+    /** Cards of this size. */
+    public Script size(String cards) {
+        cardSize = cards;
+        return this;
+    }
+
+    /** A thing of 110 by 160 mm inside that people may hold. */
+    public Script thing(String name, String place, String mouth) {
+        return thing(new SetUp.LaidThing(name, place, 0, "", 110, 160, mouth, true, ""));
+    }
+
+    public Script thing(SetUp.LaidThing thing) {
+        things.add(thing);
+        return this;
+    }
+
     /** Bends the deck. */
     public Script bent() {
         bend = true;
@@ -142,7 +162,8 @@ public final class Script {
     }
 
     public Routine routine() {
-        return new Routine(new SetUp(pack, extra, order, piles, placements, markings, bend), roles, steps, claims);
+        SetUp setUp = new SetUp(pack, extra, order, piles, placements, markings, bend, cardSize, things);
+        return new Routine(setUp, roles, steps, claims);
     }
 
     public Plan plan() {

@@ -9,7 +9,7 @@ import craftypocket.core.cards.Pack;
 import craftypocket.core.cards.Side;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.reckon.AddOnSwitch;
-import craftypocket.core.reckon.CardSize;
+import craftypocket.core.cards.CardSize;
 import craftypocket.core.reckon.CyclicOrder;
 import craftypocket.core.reckon.DoubleSpell;
 import craftypocket.core.reckon.Overhands;

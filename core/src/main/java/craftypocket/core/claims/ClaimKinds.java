@@ -14,7 +14,9 @@ import craftypocket.core.claims.kinds.PileOrder;
 import craftypocket.core.claims.kinds.PileSize;
 import craftypocket.core.claims.kinds.PlaceKnown;
 import craftypocket.core.claims.kinds.Position;
+import craftypocket.core.claims.kinds.PredictionMatches;
 import craftypocket.core.claims.kinds.SameCard;
+import craftypocket.core.claims.kinds.ThingLies;
 import craftypocket.core.claims.kinds.Together;
 import java.util.List;
 import java.util.Optional;
@@ -38,7 +40,9 @@ public final class ClaimKinds {
             new PileOrder(),
             new AllLie(),
             new Together(),
-            new NextOfOrder());
+            new NextOfOrder(),
+            new PredictionMatches(),
+            new ThingLies());
 
     private ClaimKinds() {}
 

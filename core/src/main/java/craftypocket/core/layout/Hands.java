@@ -8,7 +8,9 @@ import java.lang.invoke.VarHandle;
 import java.nio.ByteOrder;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * The one mutable surface on which moves act: all piles, holds, roles and what is known of them.
@@ -21,7 +23,7 @@ public final class Hands {
     /*
      * Everything lives in one byte array, so that a survey goes back to an earlier moment with a single array copy and
      * without allocating. The sections, in order: slots (places x cards), pile sizes (one a place), holds, knowledge of
-     * the roles, and the noted numbers + 1 of earlier steps.
+     * the roles, where the things lie, what was done to the cards (one a card), and the noted numbers + 1 of earlier steps.
      */
     private static final VarHandle EIGHT_SLOTS =
             MethodHandles.byteArrayViewVarHandle(long[].class, ByteOrder.LITTLE_ENDIAN);
@@ -35,11 +37,15 @@ public final class Hands {
     private final int roles;
     private final int notes;
     private final int sizeAt;
+    private final int doneAt;
     private final int noteAt;
     private final byte[] state;
     private final Reorderings reorderings;
     private final Holds holds;
     private final Knowledge known;
+    private final Props props;
+    private final int[] around;
+    private final Stowed stowed;
     private Watcher watcher;
 
     /** The same without notes. */
@@ -65,12 +71,17 @@ public final class Hands {
         sizeAt = placeCount * cards;
         int holdAt = sizeAt + placeCount;
         int knownAt = holdAt + Holds.bytes(places, cards);
-        noteAt = knownAt + Knowledge.bytes(roles);
+        props = places.props();
+        int thingAt = knownAt + Knowledge.bytes(roles);
+        doneAt = thingAt + Stowed.bytes(props.things().size());
+        noteAt = doneAt + cards;
         // Looking for a card reads eight bytes at once, and so up to seven past the last slot.
         state = new byte[noteAt + notes + Long.BYTES];
         reorderings = new Reorderings(state, new byte[cards]);
         holds = new Holds(this, places, state, holdAt);
         known = new Knowledge(this, roles, state, knownAt);
+        stowed = new Stowed(props.things().size(), state, thingAt);
+        around = IntStream.range(0, placeCount).map(places::around).toArray();
     }
 
     /** A surface of the same shape, with nothing on it yet. */
@@ -277,7 +288,22 @@ public final class Hands {
             }
             addHolds(place, held);
         }
-        return new Layout(piles, held);
+        return new Layout(piles, held, things());
+    }
+
+    private List<Lying> things() {
+        return IntStream.range(0, props.things().size())
+                .boxed()
+                .sorted(Comparator.comparing(this::placeOfThing)
+                        .thenComparing(stowed::above)
+                        .thenComparing(stowed::rank))
+                .map(thing -> new Lying(
+                        thing,
+                        places.at(placeOfThing(thing)),
+                        stowed.above(thing),
+                        stowed.closed(thing),
+                        stowed.written(thing)))
+                .toList();
     }
 
     private void addHolds(int place, List<Hold> held) {
@@ -317,6 +343,9 @@ public final class Hands {
     /** Moves the block of {@code count} cards below {@code depth} of one pile into another, below its {@code into} cards. */
     public void transfer(int place, int depth, int count, int target, int into) {
         holds.moves(place, depth, count, target, into);
+        if (!props.things().isEmpty()) {
+            stowed.follow(place, depth, count, target, into);
+        }
         if (count == 1 && target != place) {
             known.taken(card(place, depth + 1), depth + 1);
         }
@@ -418,6 +447,105 @@ public final class Hands {
     public void wash(int place, Chance draws) {
         holds.mixed(place, 0, size(place));
         reorderings.wash(place * cards, size(place), draws);
+    }
+
+    // ---- things -----------------------------------------------------------------------------------------------
+
+    public Props props() {
+        return props;
+    }
+
+    /** The place where a thing lies. */
+    public int placeOfThing(int thing) {
+        return stowed.place(thing);
+    }
+
+    public boolean closed(int thing) {
+        return stowed.closed(thing);
+    }
+
+    public void close(int thing, boolean closed) {
+        stowed.close(thing, closed);
+    }
+
+    /** Whether the name of a card is what is written on a thing. */
+    public boolean isWritten(int thing, int card) {
+        int written = stowed.written(thing);
+        Side named = written >= 0 ? front(written) : props.things().get(thing).writtenSide();
+        return front(card).equals(named);
+    }
+
+    public void write(int thing, int card) {
+        stowed.write(thing, card);
+    }
+
+    /** Whether one can reach into this place: nothing around it is closed. */
+    public boolean open(int place) {
+        for (int thing = around[place]; thing >= 0; thing = around[placeOfThing(thing)]) {
+            if (closed(thing)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Whether a place is a part of a thing, or of something that lies in it. */
+    public boolean within(int place, int thing) {
+        for (int outer = around[place]; outer >= 0; outer = around[placeOfThing(outer)]) {
+            if (outer == thing) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Puts a thing below some cards of a place, and below the things that lie there: how a set-up is laid. */
+    public void putAt(int thing, int place, int above) {
+        stowed.put(thing, place, above, Props.MOST_THINGS);
+    }
+
+    /** Puts a thing at a place, above everything there. */
+    public void putInFront(int thing, int place) {
+        stowed.put(thing, place, 0, 0);
+    }
+
+    /** Puts a thing at a place, below everything there. */
+    public void putAtBack(int thing, int place) {
+        putAt(thing, place, size(place));
+    }
+
+    /** Puts a thing directly below another. */
+    public void putBehind(int thing, int other) {
+        stowed.put(thing, stowed.place(other), stowed.above(other), stowed.rank(other) + 1);
+    }
+
+    /** Exchanges two things, each with all it holds. */
+    public void swapThings(int one, int other) {
+        stowed.swap(one, other);
+    }
+
+    /** Brings a block of cards into a part of a thing, above everything there. */
+    public void slipInFront(int from, int depth, int count, int place) {
+        transfer(from, depth, count, place, 0);
+        stowed.sink(place, 0, count, 0);
+    }
+
+    /** Brings a block of cards directly below a thing. */
+    public void slipBehind(int from, int depth, int count, int thing) {
+        int place = stowed.place(thing);
+        int above = stowed.above(thing);
+        int into = place == from && above > depth ? above - Math.min(count, above - depth) : above;
+        transfer(from, depth, count, place, into);
+        stowed.sink(place, into, count, stowed.rank(thing) + 1);
+    }
+
+    /** Notes what was done to a card that cannot be undone. */
+    public void spoil(int card, Spoilt how) {
+        state[doneAt + card] |= (byte) how.bit();
+    }
+
+    public boolean spoilt(int card, Spoilt how) {
+        return (state[doneAt + card] & how.bit()) != 0;
     }
 
     // ---- primitives: holds ------------------------------------------------------------------------------------

@@ -7,12 +7,14 @@ import java.util.List;
  *
  * @param piles the piles that are not empty, the deck first
  * @param holds what the hand keeps
+ * @param things the things, in the order in which they lie at their places
  */
-public record Layout(List<Pile> piles, List<Hold> holds) {
+public record Layout(List<Pile> piles, List<Hold> holds, List<Lying> things) {
 
     public Layout {
         piles = List.copyOf(piles);
         holds = List.copyOf(holds);
+        things = List.copyOf(things);
     }
 
     /** The pile at a place, or an empty one. */

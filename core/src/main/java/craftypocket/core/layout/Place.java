@@ -21,7 +21,9 @@ public record Place(Kind kind, String name) {
         POCKET("pocket", true),
         CASE("case", false),
         WALLET("wallet", false),
-        UNDER("under", true);
+        UNDER("under", true),
+        /** A part of a thing: {@code in:wallet}, or {@code in:wallet/left}. */
+        IN("in", true);
 
         private final String word;
         private final boolean named;
@@ -44,14 +46,31 @@ public record Place(Kind kind, String name) {
     /** The longest name of a place. */
     public static final int LONGEST_NAME = 30;
 
-    private static final Pattern NAME =
-            Pattern.compile("[\\p{L}\\p{N}][\\p{L}\\p{N} '.-]{0," + (LONGEST_NAME - 1) + "}");
+    private static final String ONE_NAME = "[\\p{L}\\p{N}][\\p{L}\\p{N} '.-]{0," + (LONGEST_NAME - 1) + "}";
+
+    private static final Pattern NAME = Pattern.compile(ONE_NAME);
+    private static final Pattern NAME_AND_SLOT = Pattern.compile(ONE_NAME + "(/" + ONE_NAME + ")?");
 
     /** The deck in the hand: where every routine starts. */
     public static final Place DECK = new Place(Kind.DECK, "");
 
     public static Place spectator(String name) {
         return new Place(Kind.SPECTATOR, name);
+    }
+
+    /** A part of a thing; the part has no name when there is only one. */
+    public static Place inside(String thing, String slot) {
+        return new Place(Kind.IN, slot.isEmpty() ? thing : thing + "/" + slot);
+    }
+
+    /** Whether a place or a thing can be called so. */
+    public static boolean isName(String name) {
+        return NAME.matcher(name).matches();
+    }
+
+    /** The name of the thing of which this is a part. */
+    public String thing() {
+        return name.split("/", 2)[0];
     }
 
     /**
@@ -64,7 +83,8 @@ public record Place(Kind kind, String name) {
         String word = (colon < 0 ? text : text.substring(0, colon)).strip();
         String name = colon < 0 ? "" : text.substring(colon + 1).strip();
         for (Kind kind : Kind.values()) {
-            boolean nameFits = kind.named ? NAME.matcher(name).matches() : name.isEmpty();
+            Pattern pattern = kind == Kind.IN ? NAME_AND_SLOT : NAME;
+            boolean nameFits = kind.named ? pattern.matcher(name).matches() : name.isEmpty();
             if (kind.word.equals(word) && nameFits) {
                 return Optional.of(new Place(kind, name));
             }
@@ -89,6 +109,17 @@ public record Place(Kind kind, String name) {
             case CASE -> "the card case";
             case WALLET -> "the wallet";
             case UNDER -> "the cards under the " + name;
+            case IN -> Thing.called(name.replace("/", ", "));
+        };
+    }
+
+    /** Where a thing lies, in words, such as {@code on the table (mat)} or {@code in Ines’s hand}. */
+    public String spot() {
+        return switch (kind) {
+            case DECK -> "in the hand that held the deck";
+            case TABLE -> "on the table (" + name + ")";
+            case UNDER -> "under the " + name;
+            default -> "in " + label();
         };
     }
 }

@@ -10,6 +10,21 @@ public final class Places {
     public static final int MOST_PLACES = 24;
 
     private final List<Place> places = new ArrayList<>(List.of(Place.DECK));
+    private Props props = Props.NO_PROPS;
+
+    /** The things among whose parts the places can be. */
+    public void use(Props used) {
+        props = used;
+    }
+
+    public Props props() {
+        return props;
+    }
+
+    /** The index of the thing that a place is a part of, or {@link Props#NONE}. */
+    int around(int index) {
+        return props.around(at(index));
+    }
 
     /**
      * The index of a place, added when it is new.

@@ -10,6 +10,7 @@ import craftypocket.core.moves.loads.Loads;
 import craftypocket.core.moves.reveals.Reveals;
 import craftypocket.core.moves.selections.Selections;
 import craftypocket.core.moves.shuffles.Shuffles;
+import craftypocket.core.moves.things.Things;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -26,6 +27,7 @@ public final class AllMoves {
                     Handling.ALL,
                     Counts.ALL,
                     Loads.ALL,
+                    Things.ALL,
                     Reveals.ALL)
             .flatMap(List::stream)
             .toList());

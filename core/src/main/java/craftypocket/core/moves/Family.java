@@ -11,6 +11,7 @@ public enum Family {
     HANDLING("Handling packets"),
     COUNTS("Counts, displays, switches"),
     LOADS("Leaving the deck"),
+    THINGS("Things beside the cards"),
     REVEALS("Reveals"),
     OWN("Your own moves");
 

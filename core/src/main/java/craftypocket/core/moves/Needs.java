@@ -9,11 +9,14 @@ import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.RoleSetting;
+import craftypocket.core.settings.ThingSetting;
 import craftypocket.core.settings.Values;
 import java.util.Optional;
 
 /** Needs that several moves share, with their words. */
 public final class Needs {
+
+    private static final String OPEN_IT = "Open it before this step: “Open or close a thing”.";
 
     private Needs() {}
 
@@ -65,6 +68,31 @@ public final class Needs {
                 "The cards in " + values.placeLabel(pile) + (stock > 0 ? " below those kept" : "")
                         + " do not part into two equal halves.",
                 "Add or take away one card first.");
+    }
+
+    /** One can reach into a place: nothing around it is closed. */
+    public static Need open(PlaceSetting part, Values values) {
+        int place = values.of(part);
+        return new Need(
+                hands -> hands.open(place), values.placeLabel(part) + " is closed, or lies in something that is.", OPEN_IT);
+    }
+
+    /** A thing lies where one can reach it. */
+    public static Need reachable(ThingSetting thing, Values values) {
+        int what = values.of(thing);
+        return new Need(
+                hands -> hands.open(hands.placeOfThing(what)),
+                values.thingLabel(thing) + " lies in something that is closed.",
+                OPEN_IT);
+    }
+
+    /** A role's card lies where one can reach it. */
+    public static Need reachable(RoleSetting role, Values values) {
+        int card = values.of(role);
+        return new Need(
+                hands -> hands.cardOf(card) < 0 || hands.open(hands.placeOf(hands.cardOf(card))),
+                values.roleLabel(role) + " lies in something that is closed.",
+                OPEN_IT);
     }
 
     public static Need cards(PlaceSetting pile, int least, Values values) {

@@ -3,6 +3,7 @@ package craftypocket.core.run;
 import craftypocket.core.cards.Mark;
 import craftypocket.core.cards.Pack;
 import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Props;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.routine.Routine;
 import craftypocket.core.settings.Cast;
@@ -68,6 +69,11 @@ public final class Plan {
 
     public Pack pack() {
         return pack;
+    }
+
+    /** The things that are used, and how large the cards are. */
+    public Props props() {
+        return start.props();
     }
 
     public Cast cast() {

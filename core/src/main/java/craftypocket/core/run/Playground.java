@@ -85,6 +85,9 @@ public final class Playground {
             of(PLAIN, step("palm-top", "count", "2"), step("load")),
             of(PLAIN, step("follow-card", "at", "2"), step("lopsided-riffle", "cut", "9", "square", "you")),
             of(new SetUp("13", "", "", List.of(), List.of(), List.of(), true), step("messy", "blocks", "3 2 3 rest")),
+            of(beside("flap")),
+            of(beside("closed")),
+            of(beside("flap"), step("follow-card", "at", "13"), step("glimpse", "as", "A")),
             of(setUp("40", List.of()), step("follow-card", "at", "20")),
             of(setUp("40", List.of()), step("follow-card", "at", "40")));
 
@@ -144,7 +147,9 @@ public final class Playground {
         return moved
                 || !after.shown().isEmpty()
                 || !after.roles().equals(before.roles())
-                || !after.layout().holds().equals(before.layout().holds());
+                || !after.layout().holds().equals(before.layout().holds())
+                || !after.layout().things().equals(before.layout().things())
+                || !after.spoilt().equals(before.spoilt());
     }
 
     private static Routine routine(
@@ -197,6 +202,16 @@ public final class Playground {
 
     private static SetUp laid(String place) {
         return new SetUp("13", "", "", List.of(new SetUp.LaidPile(place, FORCE_CARD)), List.of(), List.of(), false);
+    }
+
+    /** An envelope on the table, a note, and a wallet in the pocket. */
+    private static SetUp beside(String mouth) {
+        return PLAIN.with(
+                "poker",
+                List.of(
+                        new SetUp.LaidThing("envelope", "table:mat", 0, "", 110, 160, mouth, true, ""),
+                        new SetUp.LaidThing("note", "table:mat", 0, "", 0, 0, "none", true, ""),
+                        new SetUp.LaidThing("wallet", "pocket:inside", 0, "left, right", 90, 100, "open", true, "")));
     }
 
     private static SetUp marked(String card, String mark) {

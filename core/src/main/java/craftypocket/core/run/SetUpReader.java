@@ -30,6 +30,7 @@ final class SetUpReader {
     private final SetUp setUp;
     private final Places places;
     private final List<Problem> problems;
+    private final ThingReader things;
     private final Pack pack;
     private final boolean[] used;
     private final List<Laid> laid = new ArrayList<>();
@@ -40,6 +41,7 @@ final class SetUpReader {
         this.setUp = setUp;
         this.places = places;
         this.problems = problems;
+        things = new ThingReader(setUp, places, problems);
         pack = readPack();
         used = new boolean[pack.size()];
         readPiles();
@@ -91,6 +93,7 @@ final class SetUpReader {
                 hands.lay(DECK, card.card(), card.faceUp());
             }
         }
+        things.lay(hands);
         if (setUp.bend()) {
             hands.hold(DECK, Hold.Kind.BEND, hands.size(DECK));
         }
@@ -184,6 +187,12 @@ final class SetUpReader {
                         pile.place(),
                         "it must be a place away from the deck",
                         "Write other-hand, palm, case or wallet, or table:, spectator:, pocket: or under: and a name"));
+            } else if (place.get().kind() == Place.Kind.IN && !places.props().isPart(place.get())) {
+                problems.add(new Problem(
+                        field + ".place",
+                        pile.place(),
+                        "no thing has such a part",
+                        "Add the thing, or lay the cards somewhere else"));
             } else {
                 laid.addAll(readOrder(indexOf(place.get(), field), pile.cards(), field + ".cards"));
             }

@@ -4,6 +4,7 @@ import craftypocket.core.layout.Hold;
 import craftypocket.core.layout.Layout;
 import craftypocket.core.layout.Place;
 import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.layout.Spoilt;
 import java.util.List;
 import java.util.Optional;
 
@@ -28,6 +29,7 @@ public record Trace(List<Moment> moments, List<Boolean> outcomes) {
      * @param passed for how many cards they pass, when cards are counted
      * @param remarks what can be said of its numbers although it was done
      * @param lost the holds that were lost
+     * @param spoilt what was done to cards for good by then
      * @param ribbons how the blocks came here from the moment before
      */
     public record Moment(
@@ -41,7 +43,16 @@ public record Trace(List<Moment> moments, List<Boolean> outcomes) {
             Optional<Passed> passed,
             List<String> remarks,
             List<Hold> lost,
+            List<SpoiltCard> spoilt,
             List<Ribbon> ribbons) {}
+
+    /**
+     * What was done to a card for good.
+     *
+     * @param card the card's number
+     * @param how what was done
+     */
+    public record SpoiltCard(int card, Spoilt how) {}
 
     /**
      * A choice in this world.

@@ -6,6 +6,7 @@ import craftypocket.core.layout.Layout;
 import craftypocket.core.layout.Pile;
 import craftypocket.core.layout.Place;
 import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.layout.Spoilt;
 import craftypocket.core.layout.Watcher;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.Sentence;
@@ -27,7 +28,8 @@ public final class Tracer {
             List<Trace.Shown> shown,
             Optional<Trace.Passed> passed,
             List<String> remarks,
-            List<Hold> lost) {}
+            List<Hold> lost,
+            List<Trace.SpoiltCard> spoilt) {}
 
     /** What is known of the roles at one moment, by role: their cards, how well their places, and who knows their names. */
     private record Known(int[] cards, PlaceKnowledge[] places, List<List<Integer>> names) {}
@@ -195,7 +197,20 @@ public final class Tracer {
                 List.copyOf(shown),
                 passed,
                 remarks,
-                List.copyOf(lost));
+                List.copyOf(lost),
+                spoilt());
+    }
+
+    private List<Trace.SpoiltCard> spoilt() {
+        List<Trace.SpoiltCard> spoilt = new ArrayList<>();
+        for (int card = 0; card < plan.pack().size(); card++) {
+            for (Spoilt how : Spoilt.values()) {
+                if (hands.spoilt(card, how)) {
+                    spoilt.add(new Trace.SpoiltCard(card, how));
+                }
+            }
+        }
+        return spoilt;
     }
 
     private List<Trace.Moment> moments(List<Snapshot> snapshots) {
@@ -215,6 +230,7 @@ public final class Tracer {
                     at.passed(),
                     at.remarks(),
                     at.lost(),
+                    at.spoilt(),
                     ribbons));
         }
         return moments;

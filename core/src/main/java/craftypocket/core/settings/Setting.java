@@ -15,6 +15,7 @@ public abstract class Setting {
         ESTIMATE,
         CHUNKS,
         PLACE,
+        THING,
         ROLE,
         OPTION,
         BEATS,
@@ -79,12 +80,37 @@ public abstract class Setting {
     }
 
     public static PlaceSetting place(String name, String label, String usual) {
-        return new PlaceSetting(name, label, usual, false);
+        return new PlaceSetting(name, label, usual, false, PlaceSetting.Takes.PILES);
+    }
+
+    /** A place, or a part of a thing. */
+    public static PlaceSetting anyPlace(String name, String label, String usual) {
+        return new PlaceSetting(name, label, usual, false, PlaceSetting.Takes.ANY);
+    }
+
+    /** Where a thing lies. */
+    public static PlaceSetting spot(String name, String label, String usual) {
+        return new PlaceSetting(name, label, usual, false, PlaceSetting.Takes.SPOTS);
+    }
+
+    /** A part of a thing, the first one when nothing is said. */
+    public static PlaceSetting part(String name, String label) {
+        return new PlaceSetting(name, label, "", false, PlaceSetting.Takes.PARTS);
+    }
+
+    /** A thing, the first one when nothing is said. */
+    public static ThingSetting thing(String name, String label) {
+        return new ThingSetting(name, label, false);
+    }
+
+    /** A thing that may be left out; its index is then {@link craftypocket.core.layout.Props#NONE}. */
+    public static ThingSetting maybeThing(String name, String label) {
+        return new ThingSetting(name, label, true);
     }
 
     /** A place that may be left empty; its index is then {@link Cast#NOBODY}. */
     public static PlaceSetting maybePlace(String name, String label) {
-        return new PlaceSetting(name, label, "", true);
+        return new PlaceSetting(name, label, "", true, PlaceSetting.Takes.PILES);
     }
 
     /** A role that must be named. */

@@ -2,6 +2,7 @@ package craftypocket.core.settings;
 
 import craftypocket.core.layout.Place;
 import craftypocket.core.layout.Places;
+import craftypocket.core.layout.Props;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -73,6 +74,10 @@ public final class SettingReader {
         return Arrays.stream(text.replaceAll("\\s*(±|\\+-)\\s*", "±").split("[\\s,]+"))
                 .filter(word -> !word.isEmpty())
                 .toList();
+    }
+
+    Props props() {
+        return places.props();
     }
 
     Cast cast() {

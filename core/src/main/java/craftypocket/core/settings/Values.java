@@ -1,7 +1,11 @@
 package craftypocket.core.settings;
 
+import craftypocket.core.layout.Place;
 import craftypocket.core.layout.Places;
+import craftypocket.core.layout.Props;
+import craftypocket.core.layout.Thing;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The values of the settings of one move or claim. Amounts and chunks change from world to world; places, roles and
@@ -61,6 +65,11 @@ public final class Values {
 
     /** The index of a place. */
     public int of(PlaceSetting setting) {
+        return numbers[setting.index()];
+    }
+
+    /** The index of a thing, or {@link craftypocket.core.layout.Props#NONE}. */
+    public int of(ThingSetting setting) {
         return numbers[setting.index()];
     }
 
@@ -158,6 +167,36 @@ public final class Values {
         return of(setting) == Cast.NOBODY
                 ? "the same place"
                 : places.at(of(setting)).label();
+    }
+
+    /** A thing in a sentence. */
+    public String thingLabel(ThingSetting setting) {
+        return of(setting) < 0 ? "nothing" : thing(setting).label();
+    }
+
+    /** What is fixed about a thing. */
+    public Thing thing(ThingSetting setting) {
+        return places.props().things().get(of(setting));
+    }
+
+    /** The thing of which a place is a part, or nothing. */
+    public Optional<Thing> thingAround(PlaceSetting setting) {
+        int thing = places.props().around(places.at(of(setting)));
+        return thing < 0 ? Optional.empty() : Optional.of(places.props().things().get(thing));
+    }
+
+    /** The things that the routine uses. */
+    public Props props() {
+        return places.props();
+    }
+
+    /** Where a thing lies, in words. */
+    String spot(PlaceSetting setting) {
+        return places.at(of(setting)).spot();
+    }
+
+    public Place.Kind placeKind(PlaceSetting setting) {
+        return places.at(of(setting)).kind();
     }
 
     /** Whether a role belongs to a spectator. */

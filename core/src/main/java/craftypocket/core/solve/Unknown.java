@@ -111,14 +111,7 @@ public record Unknown(Kind kind, String id, String setting) {
             order.remove(setting + FACE_UP);
             placements.add(new Placement(setting, value, false));
         }
-        return new SetUp(
-                setUp.pack(),
-                setUp.extra(),
-                String.join(" ", order),
-                setUp.piles(),
-                placements,
-                setUp.markings(),
-                setUp.bend());
+        return setUp.laid(String.join(" ", order), placements);
     }
 
     private Optional<SetUp> moved(SetUp setUp, int value) {
@@ -130,14 +123,7 @@ public record Unknown(Kind kind, String id, String setting) {
                 String card = cards.remove(at);
                 cards.add(value - 1, card);
                 piles.set(i, new SetUp.LaidPile(id, String.join(" ", cards)));
-                return Optional.of(new SetUp(
-                        setUp.pack(),
-                        setUp.extra(),
-                        setUp.order(),
-                        piles,
-                        setUp.placements(),
-                        setUp.markings(),
-                        setUp.bend()));
+                return Optional.of(setUp.withPiles(piles));
             }
         }
         return Optional.empty();

@@ -3,6 +3,7 @@ package craftypocket.core.moves;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import craftypocket.core.Script;
+import craftypocket.core.layout.Lying;
 import craftypocket.core.routine.RoleKind;
 import craftypocket.core.run.Trace;
 import craftypocket.core.settings.ProblemsFound;
@@ -76,6 +77,8 @@ class EachMoveTableTest {
             script.bent();
         } else if (words[0].equals("pile")) {
             script.pile(words[1], words[2]);
+        } else if (words[0].equals("thing")) {
+            script.thing(words[1], words[2], words[3]);
         } else if (words[0].equals("mark")) {
             script.mark(words[1], words[2]);
         } else if (part.matches("[A-Z][:=*].*")) {
@@ -124,6 +127,20 @@ class EachMoveTableTest {
                                 .map(script.plan().people()::get)
                                 .toList())
                         .containsExactlyInAnyOrderElementsOf(rest.subList(1, rest.size()));
+            case "lies" -> {
+                Lying thing = thing(script, trace, rest.get(0));
+                assertThat(List.of(thing.place().text(), String.valueOf(thing.above())))
+                        .isEqualTo(rest.subList(1, 3));
+            }
+            case "closed", "open" ->
+                assertThat(thing(script, trace, rest.get(0)).closed()).isEqualTo(fact[0].equals("closed"));
+            case "written" ->
+                assertThat(thing(script, trace, rest.get(0)).written() + 1).isEqualTo(Integer.parseInt(rest.get(1)));
+            case "spoilt" ->
+                assertThat(trace.end().spoilt().stream()
+                                .map(s -> (s.card() + 1) + " " + s.how().word())
+                                .toList())
+                        .containsExactly(String.join(" ", rest));
             case "same" ->
                 assertThat(role(script, trace, rest.get(0)).card())
                         .isEqualTo(role(script, trace, rest.get(1)).card());
@@ -135,6 +152,13 @@ class EachMoveTableTest {
                         .as(fact[0])
                         .isEqualTo(rest.stream().map(Integer::valueOf).toList());
         }
+    }
+
+    private static Lying thing(Script script, Trace trace, String name) {
+        return trace.end().layout().things().stream()
+                .filter(t -> script.plan().props().things().get(t.thing()).name().equals(name))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static Trace.RoleState role(Script script, Trace trace, String letter) {

@@ -5,6 +5,7 @@ import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.Step;
 import craftypocket.core.run.Playground;
 import craftypocket.core.settings.ChunksSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import java.util.HashMap;
 import java.util.List;
@@ -15,6 +16,7 @@ import java.util.Random;
 /** Random routines for what must be true of all of them. */
 public final class RandomRoutines {
 
+    private static final List<String> PARTS = List.of("in:envelope", "in:wallet/left", "in:wallet/right");
     private static final List<String> PLACES = List.of("deck", "other-hand", "table:left", "spectator:Ines");
 
     private static final List<String> BEATS = List.of(
@@ -77,6 +79,13 @@ public final class RandomRoutines {
         return new Step(id, move.id(), settings, Optional.empty());
     }
 
+    private static String place(PlaceSetting setting, Random random) {
+        boolean part = !setting.takesPiles() || (setting.takesParts() && random.nextBoolean());
+        List<String> places = part ? PARTS : PLACES;
+        String place = places.get(random.nextInt(places.size()));
+        return place.equals("deck") && setting.takesParts() ? setting.usual() : place;
+    }
+
     private static String randomValue(Setting setting, int cards, Random random) {
         return switch (setting.kind()) {
             case AMOUNT -> random.nextInt(4) == 0 ? String.valueOf(random.nextInt(cards + 2)) : "any";
@@ -88,7 +97,8 @@ public final class RandomRoutines {
                 ((ChunksSetting) setting).partial() && random.nextBoolean()
                         ? "1 1"
                         : random.nextBoolean() ? "1 rest" : (1 + random.nextInt(4)) + " any rest";
-            case PLACE -> random.nextInt(3) > 0 ? setting.usual() : PLACES.get(random.nextInt(PLACES.size()));
+            case PLACE -> random.nextInt(3) > 0 ? setting.usual() : place((PlaceSetting) setting, random);
+            case THING -> random.nextBoolean() ? setting.usual() : List.of("envelope", "wallet").get(random.nextInt(2));
             case ROLE ->
                 random.nextBoolean() ? setting.usual() : List.of("A", "K", "L").get(random.nextInt(3));
             case OPTION ->

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import craftypocket.core.cards.Card;
 import craftypocket.core.cards.Pack;
 import craftypocket.core.cards.Side;
+import craftypocket.core.cards.CardSize;
 import craftypocket.core.cards.Suit;
 import java.util.Map;
 import java.util.TreeMap;

@@ -13,7 +13,7 @@ public final class AllLie extends ClaimKind {
 
     private static final Option UP = new Option("up", "face up");
 
-    private final PlaceSetting pile = has(Setting.place("pile", "The pile", "deck"));
+    private final PlaceSetting pile = has(Setting.anyPlace("pile", "The pile", "deck"));
     private final OptionSetting side = has(Setting.option("side", "All lie", new Option("down", "face down"), UP));
 
     public AllLie() {

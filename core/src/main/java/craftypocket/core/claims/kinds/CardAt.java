@@ -22,7 +22,7 @@ public final class CardAt extends ClaimKind {
     private static final Option TOP = new Option("top", "from the top");
 
     private final TextSetting card = has(Setting.text("card", "This card", "AS"));
-    private final PlaceSetting pile = has(Setting.place("pile", "In", "deck"));
+    private final PlaceSetting pile = has(Setting.anyPlace("pile", "In", "deck"));
     private final AmountSetting nth =
             has(Setting.amount("nth", "Counted place, or a range of them", "1").ranged());
     private final OptionSetting from =

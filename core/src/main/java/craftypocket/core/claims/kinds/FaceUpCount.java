@@ -12,7 +12,7 @@ public final class FaceUpCount extends ClaimKind {
 
     private final AmountSetting cards =
             has(Setting.amount("cards", "Cards face up", "1").ranged());
-    private final PlaceSetting pile = has(Setting.place("pile", "In", "deck"));
+    private final PlaceSetting pile = has(Setting.anyPlace("pile", "In", "deck"));
 
     public FaceUpCount() {
         super("face-up-count", "So many lie face up", "{cards} cards of {pile} lie face up");

@@ -16,7 +16,7 @@ public final class Lies extends ClaimKind {
     private static final Option UP = new Option("up", "face up ");
 
     private final RoleSetting role = has(Setting.role("role", "This card", "A"));
-    private final PlaceSetting place = has(Setting.place("place", "Lies at", "deck"));
+    private final PlaceSetting place = has(Setting.anyPlace("place", "Lies at", "deck"));
     private final OptionSetting side =
             has(Setting.option("side", "Side up", ANY, UP, new Option("down", "face down ")));
 

@@ -14,7 +14,7 @@ import craftypocket.core.settings.Values;
 /** The cards of a pile, from the top, show these fronts. Cards that look alike count as alike. */
 public final class PileOrder extends ClaimKind {
 
-    private final PlaceSetting pile = has(Setting.place("pile", "The pile", "deck"));
+    private final PlaceSetting pile = has(Setting.anyPlace("pile", "The pile", "deck"));
     private final TextSetting cards = has(Setting.text("cards", "From the top", "AS"));
 
     public PileOrder() {

@@ -15,7 +15,7 @@ public final class PileSize extends ClaimKind {
     private static final Option AT_LEAST = new Option("at-least", "at least");
     private static final Option AT_MOST = new Option("at-most", "at most");
 
-    private final PlaceSetting pile = has(Setting.place("pile", "The pile", "deck"));
+    private final PlaceSetting pile = has(Setting.anyPlace("pile", "The pile", "deck"));
     private final OptionSetting compare =
             has(Setting.option("compare", "Has", new Option("exactly", "exactly"), AT_LEAST, AT_MOST));
     private final AmountSetting cards = has(Setting.amount("cards", "Cards", "52"));

@@ -21,7 +21,7 @@ public final class Position extends ClaimKind {
             has(Setting.amount("nth", "Counted place, or a range of them", "1").ranged());
     private final OptionSetting from =
             has(Setting.option("from", "Counted from the", TOP, new Option("bottom", "from the bottom")));
-    private final PlaceSetting pile = has(Setting.place("pile", "In", "deck"));
+    private final PlaceSetting pile = has(Setting.anyPlace("pile", "In", "deck"));
 
     public Position() {
         super("position", "At a place in a pile", "{role} is {nth nth} {from} of {pile}");

@@ -9,7 +9,7 @@ import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Remark;
 import craftypocket.core.moves.Words;
-import craftypocket.core.reckon.CardSize;
+import craftypocket.core.cards.CardSize;
 import craftypocket.core.settings.EstimateSetting;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;

@@ -1,4 +1,4 @@
-package craftypocket.core.reckon;
+package craftypocket.core.cards;
 
 import java.util.Locale;
 
@@ -15,6 +15,11 @@ public record CardSize(double width, double height) {
 
     /** 2.25 by 3.5 inches, from memory. */
     public static final CardSize BRIDGE = new CardSize(57.2, 88.9);
+
+    /** Folded once, across its height. */
+    public CardSize halved() {
+        return new CardSize(width, height / 2);
+    }
 
     /** Folded in quarters. */
     public CardSize folded() {
