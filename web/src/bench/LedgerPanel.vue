@@ -12,6 +12,35 @@ const PLACE_KNOWN: Record<string, string> = {
   lost: 'place lost',
 }
 
+/** The things, and what each of them holds. */
+const things = computed(() =>
+  (moment.value?.things ?? []).map((thing) => {
+    const cards = moment.value!.piles.filter((pile) => thing.parts.includes(pile.place))
+    const count = cards.reduce((sum, pile) => sum + pile.cards.length, 0)
+    const held = [
+      ...bench.trace!.roles.flatMap((role, i) =>
+        thing.parts.includes(moment.value!.roles[i]!.place) ? [role.label] : [],
+      ),
+      count > 0 ? (count === 1 ? '1 card' : `${count} cards`) : '',
+      ...moment.value!.things.filter((t) => thing.parts.includes(t.place)).map((t) => t.label),
+    ].filter(Boolean)
+    return {
+      thing,
+      told: [
+        thing.spot,
+        thing.closed ? 'closed' : '',
+        held.length > 0 ? `holds ${held.join(', ')}` : '',
+        thing.written ? `says “${thing.written}”` : '',
+      ]
+        .filter(Boolean)
+        .join(' · '),
+    }
+  }),
+)
+const spoilt = computed(() =>
+  (moment.value?.spoilt ?? []).map((s) => `${bench.trace!.cards[s.card]!.sign} is ${s.how}`).join(', '),
+)
+
 const entries = computed(() =>
   (moment.value?.roles ?? []).map((state, i) => {
     const role = bench.trace!.roles[i]!
@@ -64,5 +93,17 @@ const entries = computed(() =>
         </div>
       </li>
     </ul>
+    <ul v-if="things.length > 0" class="mt-3 space-y-1.5 border-t border-rule pt-2">
+      <li
+        v-for="entry in things"
+        :key="entry.thing.name"
+        class="text-sm leading-snug"
+        data-testid="thing-entry"
+      >
+        <span class="font-semibold">{{ entry.thing.name }}</span>
+        <span class="text-soft"> · {{ entry.told }}</span>
+      </li>
+    </ul>
+    <p v-if="spoilt" class="mt-2 text-sm text-hint" data-testid="spoilt">For the reset list: {{ spoilt }}.</p>
   </section>
 </template>

@@ -7,6 +7,7 @@ import { vTyped } from '@/ui/typed'
 import { computed } from 'vue'
 import { addRole, changeRole, removeRole } from './edits'
 import { useBench } from './store'
+import ThingsEditor from './ThingsEditor.vue'
 
 const bench = useBench()
 const catalogue = useCatalogue()
@@ -198,6 +199,8 @@ function text(event: Event): string {
         + {{ k.label }}
       </button>
     </div>
+
+    <ThingsEditor />
 
     <label class="mt-4 block text-sm font-semibold" for="setup-note">What to prepare</label>
     <textarea

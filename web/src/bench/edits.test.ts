@@ -11,6 +11,7 @@ import {
   newClaimSpec,
   newStep,
   removeStep,
+  renameThing,
 } from './edits'
 import { findMoves } from '@/moves'
 import { knownPlaces, placeLabel } from '@/fields'
@@ -22,6 +23,8 @@ const setting = (name: string, kind: string, usual: string, optional = false) =>
   usual,
   optional,
   bySpectator: false,
+  piles: true,
+  parts: false,
   options: [],
 })
 
@@ -69,7 +72,18 @@ const routine: Routine = {
   title: 'T',
   summary: '',
   tags: [],
-  setUp: { pack: '52', extra: '', order: '', piles: [], placements: [], markings: [], bend: false, note: '' },
+  setUp: {
+    pack: '52',
+    extra: '',
+    order: '',
+    piles: [],
+    placements: [],
+    markings: [],
+    bend: false,
+    cardSize: '',
+    things: [],
+    note: '',
+  },
   roles: [
     { letter: 'B', kind: 'selection', owner: 'Ines', card: '' },
     { letter: 'K', kind: 'key', owner: '', card: '' },
@@ -158,5 +172,38 @@ describe('places', () => {
     expect(knownPlaces(used)).toEqual(expect.arrayContaining(['deck', 'spectator:Ines', 'table:left']))
     expect(placeLabel('spectator:Ines')).toBe('Ines’s hand')
     expect(placeLabel('table:left')).toBe('table: left')
+  })
+})
+
+describe('things', () => {
+  it('renames a thing wherever it is named', () => {
+    const thing = { above: 0, slots: '', wide: 0, high: 0, mouth: 'flap', guarded: false, written: '' }
+    const used: Routine = {
+      ...routine,
+      setUp: {
+        ...routine.setUp,
+        piles: [{ place: 'in:box/left', cards: 'QC' }],
+        things: [
+          { ...thing, name: 'box', place: 'table:mat' },
+          { ...thing, name: 'boxer', place: 'in:box/left' },
+        ],
+      },
+      steps: [
+        { id: 's1', move: 'put-in', settings: { into: 'in:box/left', other: 'boxer' }, look: '', note: '' },
+        { id: 's2', move: 'open-thing', settings: { thing: 'box', to: 'in:boxer' }, look: '', note: '' },
+      ],
+    }
+
+    const renamed = renameThing(used, 0, 'chest')
+
+    expect(renamed.setUp.piles[0]!.place).toBe('in:chest/left')
+    expect(renamed.setUp.things.map((t) => `${t.name} ${t.place}`)).toEqual([
+      'chest table:mat',
+      'boxer in:chest/left',
+    ])
+    expect(renamed.steps.map((step) => step.settings)).toEqual([
+      { into: 'in:chest/left', other: 'boxer' },
+      { thing: 'chest', to: 'in:boxer' },
+    ])
   })
 })

@@ -1,4 +1,15 @@
-import type { Catalogue, ClaimSpec, Move, OwnMove, Role, Routine, RoutineClaim, Step } from '@/api/client'
+import type {
+  Catalogue,
+  ClaimSpec,
+  Move,
+  OwnMove,
+  Role,
+  Routine,
+  RoutineClaim,
+  Setting,
+  Step,
+} from '@/api/client'
+import { parts } from '@/fields'
 
 /*
  * Every edit of a routine is a function from a routine to a new one. The old one is never changed, so that a failed save
@@ -37,10 +48,18 @@ export function newStep(routine: Routine, move: Move): Step {
       const role = routine.roles.find((r) => r.kind === kind) ?? routine.roles[0]
       settings[setting.name] = role?.letter ?? ''
     } else {
-      settings[setting.name] = setting.usual
+      settings[setting.name] = setting.usual || usualThing(routine, setting)
     }
   }
   return { id: freshId(routine, 's'), move: move.id, settings, look: 'as-taught', note: '' }
+}
+
+/** The first thing of the set-up, or the first part of one, where a setting must name one. */
+function usualThing(routine: Routine, setting: Setting): string {
+  if (setting.kind === 'thing' && !setting.optional) {
+    return routine.setUp.things[0]?.name ?? ''
+  }
+  return setting.parts && !setting.piles ? (parts(routine)[0] ?? '') : ''
 }
 
 /** Puts a step after the one with this id; first when there is none. */
@@ -194,7 +213,9 @@ export function newClaimSpec(routine: Routine, kind: string, catalogue: Catalogu
   const settings: Record<string, string> = {}
   for (const setting of catalogue.claims.find((k) => k.id === kind)?.settings ?? []) {
     const known = setting.kind !== 'role' || routine.roles.some((r) => r.letter === setting.usual)
-    settings[setting.name] = known ? setting.usual : (routine.roles[0]?.letter ?? '')
+    settings[setting.name] = known
+      ? setting.usual || usualThing(routine, setting)
+      : (routine.roles[0]?.letter ?? '')
   }
   return { kind, settings, not: false, or: [] }
 }
@@ -212,4 +233,39 @@ export function changeClaim(routine: Routine, id: string, change: Partial<Routin
 /** Removes a claim. */
 export function removeClaim(routine: Routine, id: string): Routine {
   return { ...routine, claims: routine.claims.filter((c) => c.id !== id) }
+}
+
+/** Gives a thing another name, wherever it is named: as a thing, and as the place of what lies in it. */
+export function renameThing(routine: Routine, index: number, name: string): Routine {
+  const old = routine.setUp.things[index]!.name
+  const place = (text: string) =>
+    text === `in:${old}` || text.startsWith(`in:${old}/`) ? `in:${name}${text.slice(3 + old.length)}` : text
+  const settings = (texts: Record<string, string>) =>
+    Object.fromEntries(Object.entries(texts).map(([key, text]) => [key, text === old ? name : place(text)]))
+  const spec = (claim: ClaimSpec): ClaimSpec => ({
+    ...claim,
+    settings: settings(claim.settings),
+    or: claim.or.map(spec),
+  })
+  const steps = (list: Step[]) =>
+    list.map((step) => ({
+      ...step,
+      settings: settings(step.settings),
+      ...(step.onlyIf ? { onlyIf: spec(step.onlyIf) } : {}),
+    }))
+  return {
+    ...routine,
+    setUp: {
+      ...routine.setUp,
+      piles: routine.setUp.piles.map((pile) => ({ ...pile, place: place(pile.place) })),
+      things: routine.setUp.things.map((thing, i) => ({
+        ...thing,
+        name: i === index ? name : thing.name,
+        place: place(thing.place),
+      })),
+    },
+    steps: steps(routine.steps),
+    outs: routine.outs.map((out) => ({ ...out, steps: steps(out.steps) })),
+    claims: routine.claims.map((claim) => ({ ...claim, claim: spec(claim.claim) })),
+  }
 }

@@ -3,6 +3,7 @@ import type { Survey, Trace } from '@/api/client'
 import { computed, ref } from 'vue'
 import { cardPath, layOut, type PileBox, type SlotBox } from './geometry'
 import { roleStyle } from './roleStyle'
+import type { ThingBox } from './things'
 
 const props = defineProps<{
   trace: Trace
@@ -86,6 +87,15 @@ function slotPath(slots: SlotBox[], faceUp: boolean): string {
     .join('')
 }
 
+/** An open thing has no upper edge; a closed one has a flap over it; what nothing goes into is drawn whole. */
+function thingPath(thing: ThingBox, y: number): string {
+  const top = y - thing.pad
+  const bottom = y + slotHeight.value + thing.pad
+  const open = `M${thing.x} ${top}V${bottom}H${thing.end}V${top}`
+  const flap = `L${(thing.x + thing.end) / 2} ${top + 7}L${thing.x} ${top}z`
+  return !thing.holds ? `${open}z` : thing.closed ? `${open}z${open}${flap}` : open
+}
+
 function point(event: PointerEvent, slots: SlotBox[]): void {
   const svg = (event.currentTarget as SVGElement).ownerSVGElement!
   const x =
@@ -164,7 +174,7 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
         </template>
         <template v-if="!thumbnail">
           <text
-            v-for="(pile, p) in row.piles.filter((p) => p.place !== 'deck')"
+            v-for="(pile, p) in row.piles.filter((p) => p.place !== 'deck' && !p.place.startsWith('in:'))"
             :key="pile.place"
             :x="labelFromLeft(pile) ? pile.x : pile.end"
             :y="row.y + slotHeight + 15 + (p % 2) * 11"
@@ -178,6 +188,28 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
             {{ pile.label.replace(/^the /, '') }}
           </text>
         </template>
+        <g v-for="(thing, t) in row.things" :key="`t${thing.name}`" data-testid="thing">
+          <path
+            :d="thingPath(thing, row.y)"
+            :fill="thing.holds ? 'none' : 'var(--raised)'"
+            stroke="var(--soft)"
+            :stroke-width="thumbnail ? 0.8 : 1.5"
+            stroke-linejoin="round"
+          />
+          <text
+            v-if="!thumbnail && thing.told"
+            :x="thing.end"
+            :y="row.y + slotHeight + thing.pad + 13 + (t % 2) * 11"
+            text-anchor="end"
+            font-size="11"
+            fill="var(--soft)"
+            stroke="var(--paper)"
+            stroke-width="3"
+            paint-order="stroke"
+          >
+            {{ thing.told }}
+          </text>
+        </g>
         <rect
           v-for="mark in row.slugs"
           :key="`s${mark.role}-${mark.x}`"

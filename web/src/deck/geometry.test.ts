@@ -19,6 +19,8 @@ function moment(
     remarks: [],
     choices: [],
     holds: [],
+    things: [],
+    spoilt: [],
     shown: [],
     lost: [],
     advice: [],

@@ -1,4 +1,5 @@
 import type { Moment, Survey, Trace } from '@/api/client'
+import { EMPTY_THING, thingBoxes, units, type ThingBox, type Unit } from './things'
 
 /** The box in which a running deck is drawn, in pixels. */
 export interface Frame {
@@ -100,6 +101,7 @@ export interface DeckShapes {
     piles: PileBox[]
     markers: Marker[]
     holds: HoldMark[]
+    things: ThingBox[]
     slugs: SlugMark[]
     band: BandCell[]
   }[]
@@ -155,9 +157,19 @@ export function layOut(trace: Trace, frame: Frame, survey?: Survey): DeckShapes 
   const rows = trace.moments.map((stated, index) => {
     const moment = { ...stated, piles: [...stated.piles].sort((a, b) => farness(a) - farness(b)) }
     const y = index * frame.rowHeight + frame.slotTop
-    const piles = pileBoxes(moment, frame.width, widths)
+    const boxes = unitBoxes(moment, frame.width, widths)
+    const piles = boxes.flatMap((box) => (box.pile ? [box] : []))
     return {
       y,
+      things: thingBoxes(
+        moment,
+        trace.moments[index - 1],
+        (unit) =>
+          boxes.find((box) =>
+            unit.pile ? box.pile && box.place === unit.pile.place : box.thing === unit.thing.name,
+          ),
+        (place, depth) => edge(piles, place, depth),
+      ),
       piles,
       slots: slotBoxes(moment, piles, y),
       markers: markers(trace, moment, piles, y),
@@ -250,6 +262,12 @@ function isSmall(pile: { cards: unknown[] }): boolean {
 }
 
 function slotWidths(trace: Trace, width: number): SlotWidths {
+  /** What the gaps between piles and the things without cards leave. */
+  const room = (moment: Moment) => {
+    const side = units(moment)
+    const empty = side.filter((unit) => unit.thing).length
+    return width - (side.length - 1) * PILE_GAP - empty * EMPTY_THING
+  }
   /** The width of large slots, when small ones are as wide as this, so that every moment fits. */
   const manyWith = (few: number) =>
     Math.min(
@@ -257,28 +275,36 @@ function slotWidths(trace: Trace, width: number): SlotWidths {
       ...trace.moments.map((moment) => {
         const small = moment.piles.filter(isSmall).reduce((sum, pile) => sum + pile.cards.length, 0)
         const large = trace.cards.length - small
-        return (width - (moment.piles.length - 1) * PILE_GAP - small * few) / Math.max(1, large)
+        return (room(moment) - small * few) / Math.max(1, large)
       }),
     )
-  const even = Math.min(
-    WIDEST_SLOT,
-    ...trace.moments.map((m) => (width - (m.piles.length - 1) * PILE_GAP) / trace.cards.length),
-  )
+  const even = Math.min(WIDEST_SLOT, ...trace.moments.map((m) => room(m) / trace.cards.length))
   const many = manyWith(WIDE_SLOT)
   return even < WIDE_SLOT && many >= NARROWEST_SLOT ? { few: WIDE_SLOT, many } : { few: even, many: even }
 }
 
-function pileBoxes(moment: Moment, width: number, widths: SlotWidths): PileBox[] {
-  const boxes: PileBox[] = []
+/** A unit with its room: a pile, or a thing without cards. */
+type UnitBox = PileBox & { pile: boolean; thing: string }
+
+function unitBoxes(moment: Moment, width: number, widths: SlotWidths): UnitBox[] {
+  const side = units(moment)
+  const boxes: UnitBox[] = []
   let right = width
-  for (const pile of [...moment.piles].reverse()) {
-    const slot = isSmall(pile) ? widths.few : widths.many
-    const extent = pile.cards.length * slot
-    const x = pile === moment.piles[0] ? 0 : right - extent
-    boxes.unshift({ place: pile.place, label: pile.label, size: pile.cards.length, x, end: x + extent, slot })
+  for (const unit of [...side].reverse()) {
+    const slot = unit.pile && isSmall(unit.pile) ? widths.few : widths.many
+    const extent = unit.pile ? unit.pile.cards.length * slot : EMPTY_THING
+    const x = unit === side[0] && unit.pile ? 0 : right - extent
+    boxes.unshift({ ...named(unit), x, end: x + extent, slot })
     right = x - PILE_GAP
   }
   return boxes
+}
+
+function named(unit: Unit): Pick<UnitBox, 'place' | 'label' | 'size' | 'pile' | 'thing'> {
+  const { pile, thing } = unit
+  return pile
+    ? { place: pile.place, label: pile.label, size: pile.cards.length, pile: true, thing: '' }
+    : { place: '', label: '', size: 0, pile: false, thing: thing.name }
 }
 
 function slotBoxes(moment: Moment, piles: PileBox[], y: number): SlotBox[] {

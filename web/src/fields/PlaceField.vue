@@ -1,16 +1,19 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { knownPlaces, placeLabel } from './places'
-import type { Routine } from '@/api/client'
+import { isPart, knownPlaces, placeLabel } from './places'
+import type { Routine, Setting } from '@/api/client'
 
-const props = defineProps<{ id: string; value: string; routine: Routine; optional?: boolean }>()
+const props = defineProps<{ id: string; value: string; routine: Routine; setting: Setting }>()
 const emit = defineEmits<{ change: [value: string] }>()
 
 const NEW = '+'
 
 const naming = ref(false)
 const places = computed(() =>
-  [...new Set([...knownPlaces(props.routine), props.value])].filter((place) => place),
+  [...new Set([...knownPlaces(props.routine), props.value])].filter(
+    (place) =>
+      place && (place === props.value || (isPart(place) ? props.setting.parts : props.setting.piles)),
+  ),
 )
 
 function changed(event: Event): void {
@@ -32,9 +35,9 @@ function named(event: Event): void {
 
 <template>
   <select :id="id" :value="naming ? NEW : value" class="w-full field" @change="changed">
-    <option v-if="optional" value="">—</option>
+    <option v-if="setting.optional || value === ''" value="">—</option>
     <option v-for="place in places" :key="place" :value="place">{{ placeLabel(place) }}</option>
-    <option :value="NEW">a new pile on the table …</option>
+    <option v-if="setting.piles" :value="NEW">a new pile on the table …</option>
   </select>
   <input
     v-if="naming"

@@ -46,7 +46,7 @@ function changed(event: Event): void {
     </button>
     <p class="text-xs text-soft">One of very many ways it can fall; the verdicts look at thousands.</p>
   </div>
-  <div v-else class="mt-2" :class="{ beside: setting.kind === 'role' || setting.kind === 'place' }">
+  <div v-else class="mt-2" :class="{ beside: ['role', 'place', 'thing'].includes(setting.kind) }">
     <label :for="fieldId" class="block text-sm leading-tight font-semibold">{{ setting.label }}</label>
     <AmountField
       v-if="setting.kind === 'amount' || setting.kind === 'estimate'"
@@ -82,7 +82,7 @@ function changed(event: Event): void {
       :id="fieldId"
       :value="value"
       :routine="played.routine"
-      :optional="setting.optional"
+      :setting="setting"
       @change="emit('change', $event)"
     />
     <select v-else :id="fieldId" :value="value" class="w-full field" @change="changed">
@@ -92,6 +92,18 @@ function changed(event: Event): void {
           {{ role.letter }} · {{ role.owner ? `${role.owner}’s card` : role.kind }}
         </option>
         <option v-if="value !== '' && !played.roles.some((r) => r.letter === value)" :value="value">
+          {{ value }} · gone
+        </option>
+      </template>
+      <template v-else-if="setting.kind === 'thing'">
+        <option v-if="setting.optional || value === ''" value="">—</option>
+        <option v-for="thing in played.routine.setUp.things" :key="thing.name" :value="thing.name">
+          {{ thing.name }}
+        </option>
+        <option
+          v-if="value !== '' && !played.routine.setUp.things.some((t) => t.name === value)"
+          :value="value"
+        >
           {{ value }} · gone
         </option>
       </template>

@@ -1,5 +1,5 @@
 export { default as SettingField } from './SettingField.vue'
 export { default as CountBuilder } from './CountBuilder.vue'
 export { putFollowedTogether, takeFollowedApart } from './followed'
-export { knownPlaces, placeLabel } from './places'
+export { knownPlaces, knownSpots, parts, placeLabel } from './places'
 export type { PlayedWorld } from './playedWorld'

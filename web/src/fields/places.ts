@@ -19,7 +19,34 @@ export function knownPlaces(routine: Routine): string[] {
   )
   const hands = routine.roles.filter((role) => role.owner).map((role) => `spectator:${role.owner}`)
   const laid = routine.setUp.piles.map((pile) => pile.place)
-  return [...new Set([...ALWAYS.slice(0, 2), ...hands, ...laid, ...used, ...ALWAYS.slice(2)])]
+  return [
+    ...new Set([...ALWAYS.slice(0, 2), ...hands, ...laid, ...used, ...ALWAYS.slice(2), ...parts(routine)]),
+  ]
+}
+
+/** Where a thing can lie before the first step, apart from other things. */
+export function knownSpots(routine: Routine): string[] {
+  const spots = ['table:mat', 'pocket:left', 'pocket:inside']
+  const known = knownPlaces(routine).filter((place) => place !== 'deck' && !isPart(place))
+  return [...new Set([...spots, ...known])]
+}
+
+/** The parts of the things of a routine, as places. */
+export function parts(routine: Routine): string[] {
+  return routine.setUp.things
+    .filter((thing) => thing.mouth !== 'none')
+    .flatMap((thing) => {
+      const names = thing.slots
+        .split(',')
+        .map((slot) => slot.trim())
+        .filter(Boolean)
+      return names.length > 0 ? names.map((name) => `in:${thing.name}/${name}`) : [`in:${thing.name}`]
+    })
+}
+
+/** Whether a place is a part of a thing. */
+export function isPart(place: string): boolean {
+  return place.startsWith('in:')
 }
 
 /** The words for a place in a list to choose from. */
@@ -38,6 +65,8 @@ export function placeLabel(place: string): string {
       return `pocket: ${name}`
     case 'under':
       return `under the ${name}`
+    case 'in':
+      return `in the ${name.replace('/', ', ')}`
     case 'case':
       return 'the card case'
     default:

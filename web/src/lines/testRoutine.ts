@@ -39,6 +39,8 @@ export function routine(main: string, outs: string[], claims: RoutineClaim[] = [
       placements: [],
       markings: [],
       bend: false,
+      cardSize: '',
+      things: [],
       note: '',
     },
     roles: [],

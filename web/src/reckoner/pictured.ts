@@ -28,6 +28,8 @@ export function pictured(cards: number, followed: number | undefined, step: Pict
       placements: [],
       markings: [],
       bend: false,
+      cardSize: '',
+      things: [],
       note: '',
     },
     roles: followed ? [{ letter: 'A', kind: 'key', owner: '', card: `#${followed}` }] : [],

@@ -10,6 +10,8 @@ const setting = (name: string, kind: string, usual: string) => ({
   usual,
   optional: false,
   bySpectator: false,
+  piles: true,
+  parts: false,
   options: [],
 })
 

@@ -364,8 +364,8 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Whether cards go flat into a holder of this inner size, in millimetres.
-         * @description Whether cards go flat into a holder of this inner size, in millimetres.
+         * How cards go into a holder of this inner size, in millimetres, across its mouth and along; 0 is not measured.
+         * @description How cards go into a holder of this inner size, in millimetres, across its mouth and along; 0 is not measured.
          */
         get: operations["fit"];
         put?: never;
@@ -996,11 +996,21 @@ export interface components {
             sentence: string;
             verdict: string;
         };
+        /** @description How cards of one size go in. */
         FitDocument: {
-            bridge: boolean;
-            bridgeSize: string;
-            poker: boolean;
-            pokerSize: string;
+            /** @description poker or bridge */
+            cards: string;
+            /** @description flat, sticks-out, not, or not-measured */
+            fit: string;
+            /** @description whether they are folded in quarters */
+            folded: boolean;
+            /**
+             * Format: double
+             * @description by how many millimetres they stick out at the mouth
+             */
+            out: number;
+            /** @description what they measure then */
+            size: string;
         };
         /** @description <code>state</code> is well, full or read-only; <code>sentence</code> what that means and what to do, empty when all is well. */
         FolderDocument: {
@@ -1100,8 +1110,10 @@ export interface components {
             sentence: string;
             shown: components["schemas"]["ShownDocument"][];
             skipped: boolean;
+            spoilt: components["schemas"]["SpoiltDocument"][];
             stated: string;
             stepId: string;
+            things: components["schemas"]["ThingStateDocument"][];
         };
         MoveDocument: {
             angles: string;
@@ -1373,6 +1385,7 @@ export interface components {
         };
         SetUpDocument: {
             bend: boolean;
+            cardSize: string;
             extra: string;
             markings: components["schemas"]["MarkingDocument"][];
             note: string;
@@ -1380,8 +1393,12 @@ export interface components {
             pack: string;
             piles: components["schemas"]["LaidPileDocument"][];
             placements: components["schemas"]["PlacementDocument"][];
+            things: components["schemas"]["ThingDocument"][];
         };
-        /** @description <code>kind</code> is one of amount, estimate, chunks, place, role, option, beats, text, chance. */
+        /**
+         * @description <code>kind</code> is one of amount, estimate, chunks, place, thing, role, option, beats, text, chance. Of a place,
+         *      <code>piles</code> and <code>parts</code> say whether it can be a pile of its own, and a part of a thing.
+         */
         SettingDocument: {
             bySpectator: boolean;
             kind: string;
@@ -1389,6 +1406,8 @@ export interface components {
             name: string;
             optional: boolean;
             options: components["schemas"]["OptionDocument"][];
+            parts: boolean;
+            piles: boolean;
             usual: string;
         };
         ShareDocument: {
@@ -1423,6 +1442,12 @@ export interface components {
             cards: string[];
             /** Format: int32 */
             letters: number;
+        };
+        /** @description What was done to a card for good, in a word. */
+        SpoiltDocument: {
+            /** Format: int32 */
+            card: number;
+            how: string;
         };
         SpotDocument: {
             place: string;
@@ -1542,6 +1567,39 @@ export interface components {
              * @description how thick the cards that were asked for lie
              */
             millimetres: number;
+        };
+        /**
+         * @description A thing beside the cards. <code>wide</code> and <code>high</code> are its inside in millimetres, 0 while nobody measured it;
+         *      <code>guarded</code> says that nobody may look at it; <code>written</code> is the card whose name is written on it.
+         */
+        ThingDocument: {
+            /** Format: int32 */
+            above: number;
+            guarded: boolean;
+            /** Format: double */
+            high: number;
+            mouth: string;
+            name: string;
+            place: string;
+            slots: string;
+            /** Format: double */
+            wide: number;
+            written: string;
+        };
+        /**
+         * @description A thing as it lies, <code>above</code> being how many cards of its place lie above it. <code>parts</code> are the places in it;
+         *      <code>written</code> is the name of the card that is written on it, or empty.
+         */
+        ThingStateDocument: {
+            /** Format: int32 */
+            above: number;
+            closed: boolean;
+            label: string;
+            name: string;
+            parts: string[];
+            place: string;
+            spot: string;
+            written: string;
         };
         /** @description A trace as screens draw it. Cards are spoken of by their number, an index into <code>cards</code>. */
         TraceDocument: {
@@ -3079,6 +3137,7 @@ export interface operations {
                 wide: number;
                 /** @example 95 */
                 high: number;
+                open?: boolean;
             };
             header?: never;
             path?: never;
@@ -3092,7 +3151,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FitDocument"];
+                    "application/json": components["schemas"]["FitDocument"][];
                 };
             };
             /** @description It cannot be made sense of. */

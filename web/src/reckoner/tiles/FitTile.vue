@@ -4,13 +4,35 @@ import { computed, ref } from 'vue'
 import { useAsked } from '../asked'
 import ReckonTile from '../ReckonTile.vue'
 
-const wide = ref(85.6)
-const high = ref(54)
+const wide = ref(58)
+const high = ref(90)
+const open = ref(true)
 const { answer: fit, refusal } = useAsked(
   'fit',
-  () => [wide.value, high.value],
-  () => answered(api.GET('/api/reckoner/fit', { params: { query: { wide: wide.value, high: high.value } } })),
+  () => [wide.value, high.value, open.value],
+  () =>
+    answered(
+      api.GET('/api/reckoner/fit', {
+        // A field that is emptied was not measured.
+        params: { query: { wide: wide.value || 0, high: high.value || 0, open: open.value } },
+      }),
+    ),
 )
+const WORDS: Record<string, string> = {
+  flat: 'fits',
+  not: 'does not fit',
+  'not-measured': 'not measured',
+}
+type Way = NonNullable<typeof fit.value>[number]
+
+function told(way: Way): string {
+  const words = way.fit === 'sticks-out' ? `sticks out by ${way.out.toFixed(1)} mm` : WORDS[way.fit]
+  return `${way.cards}${way.folded ? ', folded,' : ''} ${words}`
+}
+const flat = computed(() => (fit.value ?? []).filter((way) => !way.folded))
+const folded = computed(() => (fit.value ?? []).filter((way) => way.folded))
+const poker = computed(() => flat.value.find((way) => way.cards === 'poker')?.fit)
+
 const sent = computed(() => ({
   steps: [
     { move: 'load', settings: { wide: `${Math.round(wide.value)}`, high: `${Math.round(high.value)}` } },
@@ -23,16 +45,16 @@ const lying = computed(() => wide.value > high.value)
 <template>
   <ReckonTile
     title="Does a card fit?"
-    :answer="`poker ${fit?.poker ? 'fits' : 'does not fit'} · bridge ${fit?.bridge ? 'fits' : 'does not fit'}`"
+    :answer="flat.map(told).join(' · ')"
     :refusal="refusal"
-    :formula="`Poker ${fit?.pokerSize ?? ''}, bridge ${fit?.bridgeSize ?? ''}, upright or lying, flat.`"
+    :formula="`In quarters: ${folded.map(told).join(' · ')}. ${flat.map((way) => `A ${way.cards} card is ${way.size}`).join(', ')}.`"
     source="Card sizes from memory. A bank card is 85.60 × 53.98 mm (ISO/IEC 7810)."
     :sent="sent"
   >
     <template #given>
       <label
         >Inside, mm
-        <input v-model.number="wide" type="number" step="0.1" min="1" max="1000" class="w-20 field" />
+        <input v-model.number="wide" type="number" step="0.1" min="0" max="1000" class="w-20 field" />
       </label>
       <label
         >×
@@ -45,6 +67,10 @@ const lying = computed(() => wide.value > high.value)
           class="w-20 field"
           aria-label="Inside height, mm"
         />
+      </label>
+      <label class="flex items-center gap-1.5">
+        <input v-model="open" type="checkbox" />
+        open at the mouth
       </label>
     </template>
     <svg viewBox="-5 -5 210 110" class="h-24 w-full" role="img" aria-label="A poker card over the holder">
@@ -64,7 +90,7 @@ const lying = computed(() => wide.value > high.value)
         rx="3"
         fill="var(--slot-up)"
         fill-opacity="0.6"
-        :stroke="fit?.poker ? 'var(--holds)' : 'var(--broken)'"
+        :stroke="poker === 'not' ? 'var(--broken)' : 'var(--holds)'"
       />
     </svg>
   </ReckonTile>

@@ -146,4 +146,53 @@ class AtTheTableApiTest {
         assertThat(diagnosis.at("/explanations/0/stepIds/0").asString()).isEqualTo("s1");
         assertThat(diagnosis.at("/explanations/0/watch").asString()).isNotBlank();
     }
+
+    private static String withThings(String things, String steps, String claims) {
+        return routine("52", SELECTION, steps, claims)
+                .replace("\"pack\": \"52\"", "\"pack\": \"52\", \"cardSize\": \"poker\", \"things\": [" + things + "]");
+    }
+
+    @Test
+    void a_wallet_holds_a_card_between_two_others_and_is_handed_over() {
+        String things = """
+                {"name": "wallet", "place": "pocket:inside", "mouth": "open", "wide": 80, "high": 80},
+                {"name": "one", "place": "in:wallet", "mouth": "none"},
+                {"name": "two", "place": "in:wallet", "mouth": "none"}""";
+        String steps = """
+                {"id": "s1", "move": "spread-pick", "settings": {"at": "any"}},
+                {"id": "s2", "move": "put-in", "settings": {"what": "role", "role": "A", "into": "in:wallet", "where": "behind", "behind": "one"}},
+                {"id": "s3", "move": "place-thing", "settings": {"thing": "wallet", "to": "spectator:Ines"}}""";
+        String claims = """
+                {"id": "in", "claim": {"kind": "lies", "settings": {"place": "in:wallet"}}},
+                {"id": "hers", "claim": {"kind": "thing-lies", "settings": {"thing": "wallet", "place": "spectator:Ines"}}}""";
+        String routine = withThings(things, steps, claims);
+
+        JsonNode moment = trace(routine, "{}").json().at("/moments/3");
+        assertThat(moment.at("/things/0/spot").asString()).isEqualTo("in Ines’s hand");
+        assertThat(moment.path("things").findValuesAsString("name")).containsExactly("wallet", "one", "two");
+        assertThat(moment.at("/things/1/above").asInt()).isZero();
+        assertThat(moment.at("/things/2/above").asInt()).isEqualTo(1);
+        assertThat(survey(routine).path("findings").findValuesAsString("verdict"))
+                .containsOnly("always");
+        // 63.5 across 80, 88.9 along 80; lying, 88.9 does not go across 80.
+        assertThat(trace(routine, "{}").json().at("/moments/2/remarks/0/text").asString())
+                .startsWith("It sticks out at the mouth by 8.9 mm");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{\"name\": \"box\", \"place\": \"in:box\", \"mouth\": \"flap\"} | setUp.things[0].place | cannot lie inside itself",
+                "{\"name\": \"box\", \"place\": \"in:bag\", \"mouth\": \"flap\"} | setUp.things[0].place | no thing has such a part",
+                "{\"name\": \"box\", \"place\": \"table:a\", \"mouth\": \"ajar\"} | setUp.things[0].mouth | must be none",
+                "{\"name\": \"box\", \"place\": \"table:a\", \"mouth\": \"flap\", \"wide\": -3} | setUp.things[0].wide | at least 0",
+                "{\"name\": \"box\", \"place\": \"table:a\", \"mouth\": \"flap\", \"written\": \"hearts\"} | setUp.things[0].written | name of a card"
+            })
+    void a_thing_that_cannot_be_is_a_problem_of_its_field(String thing, String field, String rule) {
+        Answer answer = trace(withThings(thing, "", ""), "{}");
+
+        assertThat(answer.status()).isIn(400, 422);
+        assertThat(answer.json().toString()).contains(field, rule);
+    }
 }

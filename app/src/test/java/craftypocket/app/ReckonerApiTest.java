@@ -4,6 +4,7 @@ import static craftypocket.app.RunningApplication.get;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -40,11 +41,15 @@ class ReckonerApiTest {
                         .asInt())
                 .isEqualTo(26);
         // Published: ISO/IEC 7810, format ID-1. No card goes flat into a slot for a bank card.
-        assertThat(get("/api/reckoner/fit?wide=85.6&high=53.98")
-                        .json()
-                        .path("poker")
-                        .asBoolean())
-                .isFalse();
+        assertThat(fits("wide=85.6&high=53.98")).containsExactly("not", "not", "flat", "flat");
+        // A bank-card holder that is open at the mouth, measured; and the same one while nobody measured it.
+        assertThat(fits("wide=58&high=90&open=true")).containsExactly("not", "flat", "flat", "flat");
+        assertThat(fits("wide=90&high=58&open=true")).containsExactly("sticks-out", "flat", "flat", "flat");
+        assertThat(fits("wide=0&high=0&open=true")).containsOnly("not-measured");
+    }
+
+    private static List<String> fits(String query) {
+        return get("/api/reckoner/fit?" + query).json().findValuesAsString("fit");
     }
 
     @Test

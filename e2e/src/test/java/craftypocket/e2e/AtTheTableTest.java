@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -69,5 +70,24 @@ class AtTheTableTest extends InBrowser {
                 .isVisible();
         assertThat(broken).hasCount(0);
         waitUntilSaved();
+    }
+
+    @Test
+    void an_envelope_is_added_holds_a_card_and_is_handed_over() throws IOException {
+        newRoutine("An envelope");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("+ envelope"))
+                .click();
+        assertThat(page.getByTestId("thing-row")).containsText("envelope");
+        waitUntilSaved();
+        addMove("put into a thing");
+        assertThat(row("s1")).containsText("Put the top 1 of the deck into the envelope, in front, flat");
+        assertThat(page.getByText("nobody said how large the cards are")).isVisible();
+        addMove("put down, take or hand over");
+        page.getByLabel("Goes to", new Page.GetByLabelOptions().setExact(true)).selectOption("pocket:left");
+        assertThat(page.getByTestId("thing-entry")).containsText("in the pocket (left) · holds 1 card");
+        waitUntilSaved();
+        page.reload();
+        select("s2");
+        assertThat(page.getByTestId("thing-entry")).containsText("holds 1 card");
     }
 }

@@ -8,8 +8,10 @@ import craftypocket.core.cards.CardText;
 import craftypocket.core.cards.Mark;
 import craftypocket.core.cards.Side;
 import craftypocket.core.layout.Hold;
+import craftypocket.core.layout.Lying;
 import craftypocket.core.layout.Pile;
 import craftypocket.core.layout.Place;
+import craftypocket.core.layout.Thing;
 import craftypocket.core.run.Condition;
 import craftypocket.core.run.Plan;
 import craftypocket.core.run.PlannedStep;
@@ -21,6 +23,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
@@ -83,12 +86,31 @@ record TraceDocument(
             @NotNull List<ChoiceDocument> choices,
             @NotNull List<PileDocument> piles,
             @NotNull List<HoldDocument> holds,
+            @NotNull List<ThingStateDocument> things,
+            @NotNull List<SpoiltDocument> spoilt,
             @NotNull List<RoleStateDocument> roles,
             @NotNull List<ShownDocument> shown,
             PassedDocument passed,
             @NotNull List<AdviceDocument> advice,
             @NotNull List<HoldDocument> lost,
             @NotNull List<RibbonDocument> ribbons) {}
+
+    /**
+     * A thing as it lies, {@code above} being how many cards of its place lie above it. {@code parts} are the places in it;
+     * {@code written} is the name of the card that is written on it, or empty.
+     */
+    record ThingStateDocument(
+            @NotNull String name,
+            @NotNull String label,
+            @NotNull String place,
+            @NotNull String spot,
+            int above,
+            boolean closed,
+            @NotNull List<String> parts,
+            @NotNull String written) {}
+
+    /** What was done to a card for good, in a word. */
+    record SpoiltDocument(int card, @NotNull String how) {}
 
     record ObstacleDocument(@NotNull String reason, @NotNull String mend) {}
 
@@ -233,6 +255,12 @@ record TraceDocument(
                 moment.choices().stream().map(TraceDocument::choice).toList(),
                 moment.layout().piles().stream().map(TraceDocument::pile).toList(),
                 moment.layout().holds().stream().map(TraceDocument::hold).toList(),
+                moment.layout().things().stream()
+                        .map(lying -> thing(plan, lying))
+                        .toList(),
+                moment.spoilt().stream()
+                        .map(s -> new SpoiltDocument(s.card(), s.how().word()))
+                        .toList(),
                 IntStream.range(0, moment.roles().size())
                         .mapToObj(role -> state(plan, role, moment))
                         .toList(),
@@ -282,6 +310,22 @@ record TraceDocument(
     private static HoldDocument hold(Hold hold) {
         return new HoldDocument(
                 hold.kind().text(), hold.kind().word(), hold.place().text(), hold.depth());
+    }
+
+    private static ThingStateDocument thing(Plan plan, Lying lying) {
+        Thing thing = plan.props().things().get(lying.thing());
+        Optional<Side> written = lying.written() < 0
+                ? thing.written()
+                : Optional.of(plan.pack().card(lying.written()).front());
+        return new ThingStateDocument(
+                thing.name(),
+                thing.label(),
+                lying.place().text(),
+                lying.place().spot(),
+                lying.above(),
+                lying.closed(),
+                thing.slots().stream().map(slot -> thing.slot(slot).text()).toList(),
+                written.map(CardText::name).orElse(""));
     }
 
     private static RoleStateDocument state(Plan plan, int index, Trace.Moment moment) {

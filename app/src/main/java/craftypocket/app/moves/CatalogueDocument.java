@@ -8,6 +8,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.routine.Look;
 import craftypocket.core.routine.Occasion;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
@@ -25,7 +26,10 @@ record CatalogueDocument(
 
     record FamilyDocument(@NotNull String id, @NotNull String label) {}
 
-    /** {@code kind} is one of amount, estimate, chunks, place, role, option, beats, text, chance. */
+    /**
+     * {@code kind} is one of amount, estimate, chunks, place, thing, role, option, beats, text, chance. Of a place,
+     * {@code piles} and {@code parts} say whether it can be a pile of its own, and a part of a thing.
+     */
     record SettingDocument(
             @NotNull String name,
             @NotNull String label,
@@ -33,6 +37,8 @@ record CatalogueDocument(
             @NotNull String usual,
             boolean bySpectator,
             boolean optional,
+            boolean piles,
+            boolean parts,
             @NotNull List<OptionDocument> options) {}
 
     record OptionDocument(@NotNull String name, @NotNull String label) {}
@@ -109,6 +115,8 @@ record CatalogueDocument(
                         s.usual(),
                         s.decider() == Setting.Decider.SPECTATOR,
                         s.optional(),
+                        s instanceof PlaceSetting place && place.takesPiles(),
+                        s instanceof PlaceSetting place && place.takesParts(),
                         s.options().stream()
                                 .map(o -> new OptionDocument(o.name(), o.label().replaceAll("\\{[a-z-]+}", "…")))
                                 .toList()))

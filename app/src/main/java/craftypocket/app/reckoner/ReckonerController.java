@@ -2,14 +2,16 @@ package craftypocket.app.reckoner;
 
 import craftypocket.app.computing.Computations;
 import craftypocket.app.http.AnswersWithProblems;
+import craftypocket.app.http.Constants;
 import craftypocket.app.http.Refusal;
 import craftypocket.core.cards.Card;
+import craftypocket.core.cards.CardSize;
 import craftypocket.core.cards.CardText;
+import craftypocket.core.cards.Inside;
 import craftypocket.core.cards.Pack;
 import craftypocket.core.cards.Side;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.reckon.AddOnSwitch;
-import craftypocket.core.cards.CardSize;
 import craftypocket.core.reckon.CyclicOrder;
 import craftypocket.core.reckon.DoubleSpell;
 import craftypocket.core.reckon.Overhands;
@@ -30,6 +32,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
@@ -86,11 +89,21 @@ class ReckonerController {
 
     record CutDocument(int depth) {}
 
+    /**
+     * How cards of one size go in.
+     *
+     * @param cards poker or bridge
+     * @param folded whether they are folded in quarters
+     * @param size what they measure then
+     * @param fit flat, sticks-out, not, or not-measured
+     * @param out by how many millimetres they stick out at the mouth
+     */
     record FitDocument(
-            boolean poker,
-            boolean bridge,
-            @NotNull String pokerSize,
-            @NotNull String bridgeSize) {}
+            @NotNull String cards,
+            boolean folded,
+            @NotNull String size,
+            @NotNull String fit,
+            double out) {}
 
     /** What was asked about an order; there are less than a hundred such questions. */
     private record Order(int cards, int riffles) {}
@@ -254,17 +267,25 @@ class ReckonerController {
         return new CutDocument(CyclicOrder.depth(cards, from, to));
     }
 
-    /** Whether cards go flat into a holder of this inner size, in millimetres. */
+    /** How cards go into a holder of this inner size, in millimetres, across its mouth and along; 0 is not measured. */
     @GetMapping("/fit")
-    FitDocument fit(
-            @RequestParam @Min(value = 1, message = "at least 1") @Max(value = 1000, message = "at most 1000")
+    List<FitDocument> fit(
+            @RequestParam @Min(value = 0, message = "at least 0") @Max(value = 1000, message = "at most 1000")
                     double wide,
-            @RequestParam @Min(value = 1, message = "at least 1") @Max(value = 1000, message = "at most 1000")
-                    double high) {
-        return new FitDocument(
-                CardSize.POKER.fits(wide, high),
-                CardSize.BRIDGE.fits(wide, high),
-                CardSize.POKER.millimetres(),
-                CardSize.BRIDGE.millimetres());
+            @RequestParam @Min(value = 0, message = "at least 0") @Max(value = 1000, message = "at most 1000")
+                    double high,
+            @RequestParam(defaultValue = "false") boolean open) {
+        Inside inside = new Inside(wide, high, open);
+        return List.of(
+                fit("poker", false, CardSize.POKER, inside),
+                fit("bridge", false, CardSize.BRIDGE, inside),
+                fit("poker", true, CardSize.POKER.folded(), inside),
+                fit("bridge", true, CardSize.BRIDGE.folded(), inside));
+    }
+
+    private static FitDocument fit(String cards, boolean folded, CardSize size, Inside inside) {
+        Inside.Fit fit = inside.fit(Optional.of(size));
+        double out = fit == Inside.Fit.STICKS_OUT ? inside.sticksOut(size) : 0;
+        return new FitDocument(cards, folded, size.millimetres(), Constants.word(fit), out);
     }
 }

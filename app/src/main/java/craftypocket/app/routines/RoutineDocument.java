@@ -3,6 +3,7 @@ package craftypocket.app.routines;
 import craftypocket.app.http.Constants;
 import craftypocket.app.http.Visible;
 import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.layout.Props;
 import craftypocket.core.routine.Look;
 import craftypocket.core.routine.Occasion;
 import craftypocket.core.routine.Out;
@@ -98,6 +99,12 @@ public record RoutineDocument(
 
             boolean bend,
 
+            @NotNull @Pattern(regexp = "|poker|bridge", message = "must be poker, bridge or empty")
+            String cardSize,
+
+            @NotNull @Size(max = Props.MOST_THINGS, message = "at most " + Props.MOST_THINGS + " things")
+            List<@NotNull @Valid ThingDocument> things,
+
             @NotNull @Size(max = 1000, message = "at most 1000 letters")
             String note) {
 
@@ -107,6 +114,8 @@ public record RoutineDocument(
             piles = Objects.requireNonNullElse(piles, List.of());
             placements = Objects.requireNonNullElse(placements, List.of());
             markings = Objects.requireNonNullElse(markings, List.of());
+            cardSize = Objects.requireNonNullElse(cardSize, "");
+            things = Objects.requireNonNullElse(things, List.of());
             note = Objects.requireNonNullElse(note, "");
         }
     }
@@ -117,6 +126,62 @@ public record RoutineDocument(
 
             @NotNull @Size(max = 2000, message = "at most 2000 letters")
             String cards) {}
+
+    /**
+     * A thing beside the cards. {@code wide} and {@code high} are its inside in millimetres, 0 while nobody measured it;
+     * {@code guarded} says that nobody may look at it; {@code written} is the card whose name is written on it.
+     */
+    public record ThingDocument(
+            @NotNull @Size(max = 60, message = "at most 60 letters")
+            String name,
+
+            @NotNull @Size(max = 70, message = "at most 70 letters")
+            String place,
+
+            @Min(value = 0, message = "at least 0") @Max(value = 104, message = "at most 104")
+            int above,
+
+            @NotNull @Size(max = 300, message = "at most 300 letters")
+            String slots,
+
+            @Min(value = 0, message = "at least 0")
+            @Max(value = SetUp.MOST_MILLIMETRES, message = "at most " + SetUp.MOST_MILLIMETRES)
+            double wide,
+
+            @Min(value = 0, message = "at least 0")
+            @Max(value = SetUp.MOST_MILLIMETRES, message = "at most " + SetUp.MOST_MILLIMETRES)
+            double high,
+
+            @NotNull @Pattern(regexp = "none|open|flap|closed", message = "must be none, open, flap or closed")
+            String mouth,
+
+            boolean guarded,
+
+            @NotNull @Size(max = MOST_CODE, message = "at most " + MOST_CODE + " letters")
+            String written) {
+
+        public ThingDocument {
+            slots = Objects.requireNonNullElse(slots, "");
+            written = Objects.requireNonNullElse(written, "");
+        }
+
+        static ThingDocument of(SetUp.LaidThing thing) {
+            return new ThingDocument(
+                    thing.name(),
+                    thing.place(),
+                    thing.above(),
+                    thing.slots(),
+                    thing.wide(),
+                    thing.high(),
+                    thing.mouth(),
+                    !thing.handOut(),
+                    thing.written());
+        }
+
+        SetUp.LaidThing toCore() {
+            return new SetUp.LaidThing(name, place, above, slots, wide, high, mouth, !guarded, written);
+        }
+    }
 
     public record MarkingDocument(
             @NotBlank @Size(max = MOST_CODE, message = "at most " + MOST_CODE + " letters")
@@ -394,7 +459,7 @@ public record RoutineDocument(
                 title,
                 "",
                 List.of(),
-                new SetUpDocument("52", "", "", List.of(), List.of(), List.of(), false, ""),
+                new SetUpDocument("52", "", "", List.of(), List.of(), List.of(), false, "", List.of(), ""),
                 List.of(),
                 List.of(),
                 List.of(),
@@ -425,6 +490,8 @@ public record RoutineDocument(
                                 .map(m -> new MarkingDocument(m.card(), m.mark()))
                                 .toList(),
                         setUp.bend(),
+                        setUp.cardSize(),
+                        setUp.things().stream().map(ThingDocument::of).toList(),
                         ""),
                 routine.roles().stream()
                         .map(r -> new RoleDocument(r.letter(), Constants.word(r.kind()), r.owner(), r.card()))
@@ -459,7 +526,9 @@ public record RoutineDocument(
                         setUp.markings().stream()
                                 .map(m -> new SetUp.Marking(m.card(), m.mark()))
                                 .toList(),
-                        setUp.bend()),
+                        setUp.bend(),
+                        setUp.cardSize(),
+                        setUp.things().stream().map(ThingDocument::toCore).toList()),
                 roles.stream()
                         .map(r -> new Role(r.letter(), Constants.read(RoleKind.class, r.kind()), r.owner(), r.card()))
                         .toList(),

@@ -1,10 +1,12 @@
 package craftypocket.core.advise;
 
+import craftypocket.core.cards.CardText;
 import craftypocket.core.cards.Mark;
 import craftypocket.core.moves.Family;
 import craftypocket.core.run.Plan;
 import craftypocket.core.run.Trace;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /** What is left when the last step is done. */
@@ -45,6 +47,13 @@ final class EndingRules extends Rules {
                             + " on the table. Have a way to get rid of them, or put them away at once.",
                     "What was impossible will be picked up and looked at.");
         }
+        if (!end.spoilt().isEmpty()) {
+            add(
+                    Hint.Rule.CARDS_SPOILT,
+                    last,
+                    spoilt(end) + ". Put a new card on the reset list for each.",
+                    "The next table must not see what this one did.");
+        }
         int away = away(end);
         if (away > 0) {
             add(
@@ -54,6 +63,14 @@ final class EndingRules extends Rules {
                             + " still away from the deck at the end. Put it on the reset list.",
                     "The next table starts with what this one left.");
         }
+    }
+
+    /** What was done to cards for good, in words. */
+    private String spoilt(Trace.Moment end) {
+        return end.spoilt().stream()
+                .map(s -> CardText.sign(plan().pack().card(s.card())) + " is "
+                        + s.how().word())
+                .collect(Collectors.joining(", "));
     }
 
     /** Whether whoever takes the card into the hand finds what was done to it. */

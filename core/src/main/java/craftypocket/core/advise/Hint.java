@@ -23,6 +23,7 @@ public record Hint(Rule rule, int step, String text, String reason) {
         NO_DRAMA,
         NOT_EXAMINABLE,
         CARDS_AWAY,
+        CARDS_SPOILT,
         SAME_FORCE_CARD,
         LOOKS_AT_HANDS,
         NOTHING_COVERS,

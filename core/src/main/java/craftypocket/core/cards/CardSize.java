@@ -26,11 +26,6 @@ public record CardSize(double width, double height) {
         return new CardSize(width / 2, height / 2);
     }
 
-    /** Whether it goes flat into a holder of this inner size, upright or lying. */
-    public boolean fits(double wide, double high) {
-        return (width <= wide && height <= high) || (height <= wide && width <= high);
-    }
-
     /** The measures in words. */
     public String millimetres() {
         return String.format(Locale.ROOT, "%.1f × %.1f mm", width, height);

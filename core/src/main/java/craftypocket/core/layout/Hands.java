@@ -291,12 +291,16 @@ public final class Hands {
         return new Layout(piles, held, things());
     }
 
+    private boolean inThing(int thing) {
+        return around[placeOfThing(thing)] >= 0;
+    }
+
     private List<Lying> things() {
         return IntStream.range(0, props.things().size())
                 .boxed()
-                .sorted(Comparator.comparing(this::placeOfThing)
-                        .thenComparing(stowed::above)
-                        .thenComparing(stowed::rank))
+                .sorted(Comparator.comparingInt((Integer thing) -> inThing(thing) ? placeOfThing(thing) : -1)
+                        .thenComparingInt(thing -> inThing(thing) ? stowed.above(thing) : 0)
+                        .thenComparingInt(thing -> inThing(thing) ? stowed.rank(thing) : thing))
                 .map(thing -> new Lying(
                         thing,
                         places.at(placeOfThing(thing)),

@@ -7,7 +7,7 @@ import java.util.List;
  *
  * @param piles the piles that are not empty, the deck first
  * @param holds what the hand keeps
- * @param things the things, in the order in which they lie at their places
+ * @param things the things: those that lie in no other as the set-up lists them, then the others in the order in which they lie
  */
 public record Layout(List<Pile> piles, List<Hold> holds, List<Lying> things) {
 

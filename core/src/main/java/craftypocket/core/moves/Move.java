@@ -74,6 +74,11 @@ public abstract class Move {
         return List.of();
     }
 
+    /** What can be said of its numbers in this world, although it can be done. Called before it is. */
+    public List<String> remarks(Hands hands, Values world) {
+        return List.of();
+    }
+
     /** What to take care of, beside the cards. Moves that take years of work have one of their own. */
     public List<Caution> cautions() {
         return profile.difficulty() >= Profile.LONG_PRACTICE ? List.of(Caution.LONG_PRACTICE) : List.of();

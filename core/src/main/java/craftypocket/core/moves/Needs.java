@@ -74,7 +74,9 @@ public final class Needs {
     public static Need open(PlaceSetting part, Values values) {
         int place = values.of(part);
         return new Need(
-                hands -> hands.open(place), values.placeLabel(part) + " is closed, or lies in something that is.", OPEN_IT);
+                hands -> hands.open(place),
+                values.placeLabel(part) + " is closed, or lies in something that is.",
+                OPEN_IT);
     }
 
     /** A thing lies where one can reach it. */

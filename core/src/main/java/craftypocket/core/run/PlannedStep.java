@@ -183,11 +183,10 @@ public final class PlannedStep {
 
     /** What can be said of the numbers here although the step can be done. */
     List<String> remarks(Hands hands, Values world) {
-        return chunked.length == 0
-                ? List.of()
-                : Stream.of(chunked)
-                        .flatMap(setting -> setting.remark(hands, world).stream())
-                        .toList();
+        return Stream.concat(
+                        Stream.of(chunked).flatMap(setting -> setting.remark(hands, world).stream()),
+                        move.remarks(hands, world).stream())
+                .toList();
     }
 
     /** Why it cannot be done here, or nothing. */

@@ -36,7 +36,11 @@ final class ThingReader {
         this.places = places;
         this.problems = problems;
         if (!setUp.cardSize().isEmpty() && !SIZES.containsKey(setUp.cardSize())) {
-            problem("cardSize", setUp.cardSize(), "it must be a size of cards", "Write poker or bridge, or leave it empty");
+            problem(
+                    "cardSize",
+                    setUp.cardSize(),
+                    "it must be a size of cards",
+                    "Write poker or bridge, or leave it empty");
         }
         if (laid.size() > Props.MOST_THINGS) {
             problem(
@@ -87,7 +91,11 @@ final class ThingReader {
         }
         Optional<SetUp.Mouth> mouth = mouth(thing);
         if (mouth.isEmpty()) {
-            problem(field + ".mouth", thing.mouth(), "a thing opens in no such way", "Write none, open, flap or closed");
+            problem(
+                    field + ".mouth",
+                    thing.mouth(),
+                    "a thing opens in no such way",
+                    "Write none, open, flap or closed");
         }
         for (double measure : new double[] {thing.wide(), thing.high()}) {
             if (!(measure >= 0 && measure <= SetUp.MOST_MILLIMETRES)) {
@@ -133,7 +141,11 @@ final class ThingReader {
         }
         Optional<Card> card = CardText.readCard(thing.written().strip());
         if (card.isEmpty()) {
-            problem(field + ".written", thing.written(), "it must be the name of a card", "Write a code such as QC or 10H");
+            problem(
+                    field + ".written",
+                    thing.written(),
+                    "it must be the name of a card",
+                    "Write a code such as QC or 10H");
         }
         return card;
     }

@@ -85,7 +85,8 @@ public final class PlaceSetting extends Setting {
         } else if (takes == Takes.SPOTS && place.get().equals(Place.DECK)) {
             reader.problem(text, "a thing lies beside the deck", "Choose another place, such as table:mat");
         } else if (!part && !takesPiles()) {
-            reader.problem(text, "it must be a part of a thing", "Write in: and the name of a thing, such as in:wallet");
+            reader.problem(
+                    text, "it must be a part of a thing", "Write in: and the name of a thing, such as in:wallet");
         } else if (part && !reader.props().isPart(place.get())) {
             reader.gap("There is no “" + place.get().name() + "” any more. Choose another for “" + label() + "”.");
             return 0;

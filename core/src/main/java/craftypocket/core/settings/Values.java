@@ -182,7 +182,9 @@ public final class Values {
     /** The thing of which a place is a part, or nothing. */
     public Optional<Thing> thingAround(PlaceSetting setting) {
         int thing = places.props().around(places.at(of(setting)));
-        return thing < 0 ? Optional.empty() : Optional.of(places.props().things().get(thing));
+        return thing < 0
+                ? Optional.empty()
+                : Optional.of(places.props().things().get(thing));
     }
 
     /** The things that the routine uses. */

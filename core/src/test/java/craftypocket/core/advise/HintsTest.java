@@ -113,6 +113,9 @@ class HintsTest {
         assertThat(rules(Script.deck(52).extra("none", "KH QS").step("false-cut")))
                 .isEmpty();
         assertThat(rules(palmed())).containsExactly(Hint.Rule.CARDS_AWAY);
+        Script taken = Script.deck(13).selection("A", "Ines").step("spread-pick", "at", "4");
+        assertThat(rules(taken)).isEmpty();
+        assertThat(rules(taken.step("sign-card"))).containsExactly(Hint.Rule.CARDS_SPOILT);
     }
 
     private static Script palmed() {

@@ -156,7 +156,8 @@ class EachMoveTableTest {
 
     private static Lying thing(Script script, Trace trace, String name) {
         return trace.end().layout().things().stream()
-                .filter(t -> script.plan().props().things().get(t.thing()).name().equals(name))
+                .filter(t ->
+                        script.plan().props().things().get(t.thing()).name().equals(name))
                 .findFirst()
                 .orElseThrow();
     }

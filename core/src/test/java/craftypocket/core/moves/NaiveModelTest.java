@@ -129,6 +129,7 @@ class NaiveModelTest {
         switch (move.id()) {
             case "multiple-lift" -> settings.put("then", random.nextBoolean() ? "leave" : "show");
             case "return-four-under" -> settings.put("then", "cut");
+            case "depth-insert" -> settings.put("how", "whole");
             case "pass-break" -> settings.put("to", random.nextBoolean() ? "break" : "thumb");
             case "deal-to-number" -> settings.put("to", "table:counted");
             case "packets-to-table" -> settings.put("packets", number(random, cards) + " 2 1");

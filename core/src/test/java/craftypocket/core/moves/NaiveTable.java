@@ -407,6 +407,16 @@ final class NaiveTable {
                 set(pile, together(wanted, overhand(others, numbers(s.get("chunks")))));
             }
             case "depth-insert" -> {
+                if (s.get("what").equals("lifted")) {
+                    String lifted = s.get("lifted");
+                    if (gap < 1 || lifted.equals(pile) || size(lifted) == 0) {
+                        return false;
+                    }
+                    List<Integer> off = cards(lifted);
+                    set(lifted, part(off, 1, off.size()));
+                    set(pile, together(part(d, 0, gap), part(off, 0, 1), part(d, gap, n)));
+                    return true;
+                }
                 if (gap < 2) {
                     return false;
                 }

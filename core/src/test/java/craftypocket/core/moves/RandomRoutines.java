@@ -91,14 +91,17 @@ public final class RandomRoutines {
             case AMOUNT -> random.nextInt(4) == 0 ? String.valueOf(random.nextInt(cards + 2)) : "any";
             case ESTIMATE -> (4 + random.nextInt(5)) + "±2";
             case BEATS -> BEATS.get(random.nextInt(BEATS.size()));
-            case TEXT -> random.nextBoolean() ? setting.usual() : "sea";
+            case TEXT -> random.nextBoolean() ? setting.usual() : setting.name().equals("rule") ? "never under" : "sea";
             case CHANCE -> "";
             case CHUNKS ->
                 ((ChunksSetting) setting).partial() && random.nextBoolean()
                         ? "1 1"
                         : random.nextBoolean() ? "1 rest" : (1 + random.nextInt(4)) + " any rest";
             case PLACE -> random.nextInt(3) > 0 ? setting.usual() : place((PlaceSetting) setting, random);
-            case THING -> random.nextBoolean() ? setting.usual() : List.of("envelope", "wallet").get(random.nextInt(2));
+            case THING ->
+                random.nextBoolean()
+                        ? setting.usual()
+                        : List.of("envelope", "wallet").get(random.nextInt(2));
             case ROLE ->
                 random.nextBoolean() ? setting.usual() : List.of("A", "K", "L").get(random.nextInt(3));
             case OPTION ->

@@ -39,6 +39,16 @@ class ThingsTest {
         assertThat(holder.fit(Optional.of(CardSize.POKER.folded()))).isEqualTo(Fit.FLAT);
     }
 
+    /** Published: ISO/IEC 7810, the bank-card format ID-1 is 85.60 by 53.98 mm. */
+    @Test
+    void nothing_larger_than_a_bank_card_goes_where_one_just_fits() {
+        Inside holder = new Inside(85.60, 53.98, false);
+
+        assertThat(holder.fit(Optional.of(CardSize.POKER))).isEqualTo(Fit.NOT);
+        assertThat(holder.fit(Optional.of(CardSize.BRIDGE))).isEqualTo(Fit.NOT);
+        assertThat(holder.fit(Optional.of(CardSize.POKER.folded()))).isEqualTo(Fit.FLAT);
+    }
+
     @ParameterizedTest
     @CsvSource({
         // Across 64 mm goes in, 88.9 along 80 sticks out by 8.9 where the mouth is open, and does not go in otherwise.
@@ -49,7 +59,8 @@ class ThingsTest {
     })
     void a_card_fits_by_its_width_and_sticks_out_only_where_the_mouth_is_open(
             double wide, double high, boolean open, Fit fit) {
-        assertThat(new Inside(wide, high, open).fit(Optional.of(CardSize.POKER))).isEqualTo(fit);
+        assertThat(new Inside(wide, high, open).fit(Optional.of(CardSize.POKER)))
+                .isEqualTo(fit);
         assertThat(new Inside(wide, high, open).fit(Optional.empty())).isEqualTo(Fit.NOT_MEASURED);
     }
 
@@ -66,17 +77,19 @@ class ThingsTest {
 
     @Test
     void a_card_that_does_not_go_in_makes_the_step_impossible_until_it_is_folded() {
-        Script poker = Script.deck(10).size("poker").thing(holder(58, 90, "open")).step("put-in");
+        Script poker =
+                Script.deck(10).size("poker").thing(holder(58, 90, "open")).step("put-in");
         assertThat(poker.trace().end().broken().orElseThrow().reason())
                 .isEqualTo("It does not go in: 63.5 × 88.9 mm into 58 × 90 mm, open at the mouth.");
 
-        Script folded = Script.deck(10)
-                .size("poker")
-                .thing(holder(58, 90, "open"))
-                .step("put-in", "fold", "quarters");
+        Script folded =
+                Script.deck(10).size("poker").thing(holder(58, 90, "open")).step("put-in", "fold", "quarters");
         assertThat(folded.trace().end().broken()).isEmpty();
         assertThat(said(folded)).singleElement().asString().startsWith("It fits");
-        assertThat(said(Script.deck(10).size("bridge").thing(holder(58, 80, "open")).step("put-in")))
+        assertThat(said(Script.deck(10)
+                        .size("bridge")
+                        .thing(holder(58, 80, "open"))
+                        .step("put-in")))
                 .singleElement()
                 .asString()
                 .startsWith("It sticks out at the mouth by 8.9 mm");
@@ -89,9 +102,9 @@ class ThingsTest {
                 .step("put-in", "count", "4")
                 .step("complete-cut", "pile", "in:envelope");
         assertThatThrownBy(cut::plan)
-                .isInstanceOfSatisfying(ProblemsFound.class, found -> assertThat(found.problems())
-                        .singleElement()
-                        .satisfies(problem -> {
+                .isInstanceOfSatisfying(
+                        ProblemsFound.class,
+                        found -> assertThat(found.problems()).singleElement().satisfies(problem -> {
                             assertThat(problem.field()).isEqualTo("steps[1].settings.pile");
                             assertThat(problem.rule()).contains("not handled there");
                             assertThat(problem.cure()).startsWith("Take them out first");
@@ -136,8 +149,8 @@ class ThingsTest {
                 .step("glimpse", "as", "A")
                 .step("write-on")
                 .claim("prediction-matches");
-        assertThat(written.survey().findings()).allSatisfy(c -> assertThat(c.held())
-                .isEqualTo(written.survey().worlds()));
+        assertThat(written.survey().findings())
+                .allSatisfy(c -> assertThat(c.held()).isEqualTo(written.survey().worlds()));
     }
 
     @Test
@@ -185,7 +198,8 @@ class ThingsTest {
         try {
             script.plan();
         } catch (ProblemsFound found) {
-            return found.problems().get(0).field() + ": " + found.problems().get(0).rule();
+            return found.problems().get(0).field() + ": "
+                    + found.problems().get(0).rule();
         }
         throw new AssertionError("no problem was found");
     }

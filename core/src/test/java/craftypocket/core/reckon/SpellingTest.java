@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import craftypocket.core.cards.Card;
 import craftypocket.core.cards.Pack;
 import craftypocket.core.cards.Side;
-import craftypocket.core.cards.CardSize;
 import craftypocket.core.cards.Suit;
 import java.util.Map;
 import java.util.TreeMap;
@@ -46,15 +45,5 @@ class SpellingTest {
         assertThat(Spelling.length(queen, Spelling.Language.FRENCH.ordinal())).isEqualTo(11);
         assertThat(Spelling.length(queen, Spelling.Language.GERMAN.ordinal())).isEqualTo("DameHerz".length());
         assertThat(Spelling.length(Side.BLANK, 0)).isZero();
-    }
-
-    /** From memory: card sizes. Published: ISO/IEC 7810 for the bank-card format ID-1, 85.60 by 53.98 mm. */
-    @Test
-    void cards_fit_where_they_fit() {
-        assertThat(CardSize.POKER.fits(85.60, 53.98)).isFalse();
-        assertThat(CardSize.BRIDGE.fits(85.60, 53.98)).isFalse();
-        assertThat(CardSize.POKER.folded().fits(85.60, 53.98)).isTrue();
-        assertThat(CardSize.BRIDGE.fits(60, 90)).isTrue();
-        assertThat(CardSize.POKER.fits(60, 90)).isFalse();
     }
 }

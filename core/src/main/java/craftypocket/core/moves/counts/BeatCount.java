@@ -69,6 +69,14 @@ final class BeatCount extends Move {
     }
 
     @Override
+    public List<String> remarks(Hands hands, Values world) {
+        int stays = left(world.beats(beats), hands.size(world.of(pile)));
+        return stays > 0
+                ? List.of((stays == 1 ? "One card stays" : stays + " cards stay") + " behind under what was counted.")
+                : List.of();
+    }
+
+    @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         int cards = hands.size(place);

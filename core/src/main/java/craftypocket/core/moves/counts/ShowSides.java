@@ -10,8 +10,10 @@ import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.TextSetting;
 import craftypocket.core.settings.Values;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /** Some cards of a packet are shown on one side only, as double-faced cards ask for. No card moves. */
 final class ShowSides extends Move {
@@ -20,13 +22,24 @@ final class ShowSides extends Move {
 
     private static final Option UPPER = new Option("upper", "the side that lies uppermost");
 
+    private static final Option RULE = new Option("rule", "card by card {rule}");
+
+    private static final Pattern WORDS =
+            Pattern.compile("(front|back|upper|under|both|never)( (front|back|upper|under|both|never))*");
+
     private final PlaceSetting pile = has(Setting.place("pile", "The packet in", "other-hand"));
     private final AmountSetting first =
             has(Setting.amount("first", "From card", "1").between(always(1), sizeLess(pile, 0)));
     private final AmountSetting count = has(Setting.amount("count", "Cards", "4")
             .between(always(1), (hands, values) -> hands.size(values.of(pile)) - values.of(first) + 1));
     private final OptionSetting side =
-            has(Setting.option("side", "Shown of each", UPPER, UNDER, new Option("both", "both sides")));
+            has(Setting.option("side", "Shown of each", UPPER, UNDER, new Option("both", "both sides"), RULE));
+    private final TextSetting rule = has(
+            Setting.text("rule", "Card by card", "both")
+                    .of(
+                            WORDS,
+                            "it must be a word for each card",
+                            "Write front, back, upper, under, both or never for each card from the top; the last word goes for the rest"));
 
     ShowSides() {
         super(
@@ -44,14 +57,27 @@ final class ShowSides extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
+        String words = values.text(rule);
+        boolean byRule = values.of(side) == RULE;
+        int word = 0;
         for (int position = values.of(first); position < values.of(first) + values.of(count); position++) {
-            if (values.of(side) != UNDER) {
+            boolean faceUp = hands.faceUp(place, position);
+            if (byRule ? tells(words, word, faceUp, "upper") : values.of(side) != UNDER) {
                 hands.showTop(place, position);
             }
-            if (values.of(side) != UPPER) {
+            if (byRule ? tells(words, word, !faceUp, "under") : values.of(side) != UPPER) {
                 hands.showUnder(place, position);
             }
+            int gap = words.indexOf(' ', word);
+            word = gap < 0 ? word : gap + 1;
         }
         hands.passesFor(place, values.of(count), values.of(count));
+    }
+
+    /** Whether the word for a card has its upper or its under side seen, which is its front or its back. */
+    private static boolean tells(String words, int at, boolean front, String side) {
+        return words.startsWith(side, at)
+                || words.startsWith("both", at)
+                || words.startsWith(front ? "front" : "back", at);
     }
 }

@@ -1,5 +1,7 @@
 package craftypocket.core.moves.loads;
 
+import craftypocket.core.cards.CardSize;
+import craftypocket.core.cards.Inside;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Caution;
 import craftypocket.core.moves.Family;
@@ -9,7 +11,6 @@ import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Remark;
 import craftypocket.core.moves.Words;
-import craftypocket.core.cards.CardSize;
 import craftypocket.core.settings.EstimateSetting;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
@@ -18,6 +19,7 @@ import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Hidden cards go where they are found later: a pocket, a wallet, the case, under something. */
 final class Load extends Move {
@@ -69,9 +71,10 @@ final class Load extends Move {
     public List<Remark> remarks(Values values) {
         CardSize size = values.of(card) == POKER ? CardSize.POKER : CardSize.BRIDGE;
         CardSize laid = values.of(fold) == FLAT ? size : size.folded();
-        boolean fits = laid.fits(values.amount(wide).low(), values.amount(high).low());
-        String measures = laid.millimetres() + " into " + values.amount(wide).low() + " × "
-                + values.amount(high).low() + " mm";
+        Inside inside =
+                new Inside(values.amount(wide).low(), values.amount(high).low(), false);
+        boolean fits = inside.fit(Optional.of(laid)) == Inside.Fit.FLAT;
+        String measures = laid.millimetres() + " into " + inside.millimetres();
         List<Remark> remarks = new ArrayList<>();
         remarks.add(new Remark(
                 !fits,

@@ -54,7 +54,7 @@ final class DoubleSpellCut extends Move {
     }
 
     private int selectionLetters(Hands hands, Values values) {
-        return Spelling.length(hands.front(hands.cardOf(values.of(role))), values.numberOf(language));
+        return Reveals.letters(hands, role, language, values);
     }
 
     /** Letters of both names, or 0 when there is no second card. */

@@ -1,10 +1,13 @@
 package craftypocket.core.moves.reveals;
 
+import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Move;
 import craftypocket.core.reckon.Spelling;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
+import craftypocket.core.settings.Values;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -27,6 +30,12 @@ public final class Reveals {
             new SpellFindCut());
 
     private Reveals() {}
+
+    /** How many letters the name of a role's card has; 0 while it is not chosen. */
+    static int letters(Hands hands, RoleSetting role, OptionSetting language, Values values) {
+        int card = hands.cardOf(values.of(role));
+        return card < 0 ? 0 : Spelling.length(hands.front(card), values.numberOf(language));
+    }
 
     /** The language in which a name is spelled; its number is the place of the {@link Spelling.Language}. */
     static OptionSetting language() {

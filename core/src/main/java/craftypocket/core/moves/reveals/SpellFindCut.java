@@ -8,7 +8,6 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
-import craftypocket.core.reckon.Spelling;
 import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.RoleSetting;
@@ -45,14 +44,10 @@ final class SpellFindCut extends Move {
                 Needs.isIn(pile, role, values),
                 Needs.nameKnown(role, values),
                 new Need(
-                        hands -> letters(hands, values) > 0 && letters(hands, values) <= hands.size(place),
+                        hands -> Reveals.letters(hands, role, language, values) > 0
+                                && Reveals.letters(hands, role, language, values) <= hands.size(place),
                         "Its name cannot be spelled with these cards.",
                         "Use a larger pile."));
-    }
-
-    private int letters(Hands hands, Values values) {
-        int card = hands.cardOf(values.of(role));
-        return card < 0 ? 0 : Spelling.length(hands.front(card), values.numberOf(language));
     }
 
     @Override
@@ -60,7 +55,7 @@ final class SpellFindCut extends Move {
         int place = values.of(pile);
         int at = hands.positionIn(place, hands.cardOf(values.of(role)));
         hands.glimpse(place, at);
-        int depth = Math.floorMod(at - letters(hands, values), hands.size(place));
+        int depth = Math.floorMod(at - Reveals.letters(hands, role, language, values), hands.size(place));
         if (depth > 0) {
             hands.cut(place, depth);
         }

@@ -58,7 +58,7 @@ final class SpellTo extends Move {
 
     private int letters(Hands hands, Values values) {
         return values.text(words).isEmpty()
-                ? Spelling.length(hands.front(hands.cardOf(values.of(role))), values.numberOf(language))
+                ? Reveals.letters(hands, role, language, values)
                 : Spelling.letters(values.text(words));
     }
 

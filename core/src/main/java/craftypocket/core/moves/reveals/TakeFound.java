@@ -8,6 +8,8 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
@@ -20,6 +22,13 @@ final class TakeFound extends Move {
     private final RoleSetting role = has(Setting.role("role", "Taken out", "A"));
     private final PlaceSetting pile = has(Setting.place("pile", "From", "deck"));
     private final PlaceSetting to = has(Setting.place("to", "Laid to", "table:found"));
+    private final OptionSetting candidates = has(Setting.option(
+            "candidates",
+            "With it",
+            new Option("none", "alone"),
+            new Option("one", "with another candidate"),
+            new Option("two", "with two other candidates")));
+    private final PlaceSetting aside = has(Setting.place("aside", "Other candidates to", "table:candidates"));
 
     TakeFound() {
         super(
@@ -28,15 +37,27 @@ final class TakeFound extends Move {
                 "Find it by name and take it out",
                 Profile.open(1),
                 new Words(
-                        "Run through the faces of {pile}, take {role} out and lay it face down to {to}.",
-                        "One card leaves, from wherever it is; all others keep their order.",
+                        "Run through the faces of {pile}, take {role} out, {candidates}, and lay it face down to {to}.",
+                        "The card leaves, from wherever it is; so do the cards directly below it that are candidates too. All others keep their order.",
                         "The faces towards you; look as if you were guessing.",
                         List.of("Pass the card once before you take it.", "Nobody sees a face.")));
     }
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.apart(pile, to, values), Needs.isIn(pile, role, values), Needs.nameKnown(role, values));
+        int place = values.of(pile);
+        int card = values.of(role);
+        int others = values.numberOf(candidates);
+        return List.of(
+                Needs.apart(pile, to, values),
+                Needs.apart(pile, aside, values),
+                Needs.isIn(pile, role, values),
+                Needs.nameKnown(role, values),
+                new Need(
+                        hands -> !hands.isIn(place, card)
+                                || hands.positionIn(place, hands.cardOf(card)) + others <= hands.size(place),
+                        "There are not so many cards directly below it.",
+                        "Take fewer candidates."));
     }
 
     @Override
@@ -46,6 +67,11 @@ final class TakeFound extends Move {
         int position = hands.positionIn(place, hands.cardOf(card));
         hands.glimpse(place, position);
         hands.lieFaceUp(place, position, false);
+        for (int other = values.numberOf(candidates); other > 0; other--) {
+            hands.glimpse(place, position + 1);
+            hands.lieFaceUp(place, position + 1, false);
+            hands.transfer(place, position, 1, values.of(aside), 0);
+        }
         hands.transfer(place, position - 1, 1, values.of(to), 0);
         hands.knowPlace(card, PlaceKnowledge.EXACT);
     }

@@ -40,9 +40,9 @@ final class PutIn extends Move {
     private final RoleSetting role = has(Setting.maybeRole("role", "This card"));
     private final PlaceSetting from = has(Setting.place("from", "Cards from", "deck"));
     private final AmountSetting count = has(Setting.amount("count", "Cards from the top", "1")
-            .between((hands, values) -> byRole(values) ? 0 : 1, (hands, values) -> byRole(values)
-                    ? hands.size(values.of(from)) + 1
-                    : hands.size(values.of(from))));
+            .between(
+                    (hands, values) -> byRole(values) ? 0 : 1,
+                    (hands, values) -> byRole(values) ? hands.size(values.of(from)) + 1 : hands.size(values.of(from))));
     private final PlaceSetting into = has(Setting.part("into", "Into"));
     private final OptionSetting where =
             has(Setting.option("where", "Where in it", InThing.FRONT, InThing.BACK, InThing.BEHIND));
@@ -125,11 +125,12 @@ final class PutIn extends Move {
                                 measures(values))));
             case NOT -> List.of();
             case NOT_MEASURED ->
-                List.of(new Remark(
-                        false,
-                        values.props().cards().isEmpty()
-                                ? "Whether it fits is not known: nobody said how large the cards are. Say it in the set-up."
-                                : "Whether it fits is not known: the inside is not measured. Measure it, and write it in the set-up."));
+                List.of(
+                        new Remark(
+                                false,
+                                values.props().cards().isEmpty()
+                                        ? "Whether it fits is not known: nobody said how large the cards are. Say it in the set-up."
+                                        : "Whether it fits is not known: the inside is not measured. Measure it, and write it in the set-up."));
         };
     }
 
@@ -139,9 +140,7 @@ final class PutIn extends Move {
 
     private Optional<CardSize> size(Values values) {
         Option how = values.of(fold);
-        return values.props()
-                .cards()
-                .map(card -> how == FLAT ? card : how == HALF ? card.halved() : card.folded());
+        return values.props().cards().map(card -> how == FLAT ? card : how == HALF ? card.halved() : card.folded());
     }
 
     private Inside.Fit fit(Values values) {

@@ -34,10 +34,7 @@ final class SignCard extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(
-                Needs.chosen(role, values),
-                Needs.owned(role, values),
-                Needs.reachable(role, values));
+        return List.of(Needs.chosen(role, values), Needs.owned(role, values), Needs.reachable(role, values));
     }
 
     @Override

@@ -34,10 +34,7 @@ final class WriteOn extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(
-                Needs.chosen(role, values),
-                Needs.nameKnown(role, values),
-                Needs.reachable(thing, values));
+        return List.of(Needs.chosen(role, values), Needs.nameKnown(role, values), Needs.reachable(thing, values));
     }
 
     @Override

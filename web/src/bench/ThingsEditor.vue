@@ -1,0 +1,201 @@
+<script setup lang="ts">
+import type { Routine } from '@/api/client'
+import { knownSpots, parts, placeLabel } from '@/fields'
+import { vTyped } from '@/ui/typed'
+import { computed } from 'vue'
+import { renameThing } from './edits'
+import { useBench } from './store'
+
+type Thing = Routine['setUp']['things'][number]
+
+const bench = useBench()
+const setUp = computed(() => bench.whole!.setUp)
+
+/** What a performer mostly carries, to begin with. */
+const USUAL: Omit<Thing, 'above'>[] = [
+  thing('envelope', 'table:mat', 110, 160, 'flap'),
+  thing('note', 'pocket:left', 0, 0, 'none'),
+  thing('wallet', 'pocket:inside', 0, 0, 'open'),
+  thing('phone', 'table:mat', 0, 0, 'none'),
+]
+
+const MOUTHS = [
+  { mouth: 'none', label: 'nothing goes in' },
+  { mouth: 'open', label: 'open at the mouth' },
+  { mouth: 'flap', label: 'a flap, open' },
+  { mouth: 'closed', label: 'a flap, closed' },
+]
+
+function thing(name: string, place: string, wide: number, high: number, mouth: string) {
+  return { name, place, slots: '', wide, high, mouth, guarded: false, written: '' }
+}
+
+function write(change: Partial<Routine['setUp']>): void {
+  bench.editWhole({ ...bench.whole!, setUp: { ...setUp.value, ...change } }, true)
+}
+
+function change(index: number, part: Partial<Thing>): void {
+  write({ things: setUp.value.things.map((t, i) => (i === index ? { ...t, ...part } : t)) })
+}
+
+function add(made: Omit<Thing, 'above'>): void {
+  const taken = setUp.value.things.map((t) => t.name)
+  let name = made.name
+  for (let number = 2; taken.includes(name); number++) {
+    name = `${made.name} ${number}`
+  }
+  write({ things: [...setUp.value.things, { ...made, name, above: 0 }] })
+}
+
+/** A new name goes wherever the old one was written. */
+function rename(index: number, name: string): void {
+  bench.editWhole(renameThing(bench.whole!, index, name), true)
+}
+
+function sign(code: string): string {
+  return bench.trace?.cards.find((card) => card.code === code)?.sign ?? code
+}
+
+function spots(index: number): string[] {
+  const own = setUp.value.things[index]!
+  const others = parts(bench.whole!).filter((part) => !part.startsWith(`in:${own.name}`))
+  return [...new Set([...knownSpots(bench.whole!), ...others, own.place])]
+}
+
+function problem(index: number) {
+  return bench.problems.find((p) => p.field.startsWith(`setUp.things[${index}]`))
+}
+
+function text(event: Event): string {
+  return (event.target as HTMLInputElement).value
+}
+</script>
+
+<template>
+  <section aria-label="Beside the cards">
+    <h3 class="mt-4 text-base">Beside the cards</h3>
+    <label class="mt-1 flex items-center gap-2 text-sm" for="card-size">
+      <span class="grow">The cards are</span>
+      <select
+        id="card-size"
+        class="field"
+        :value="setUp.cardSize"
+        @change="write({ cardSize: text($event) })"
+      >
+        <option value="">not measured</option>
+        <option value="poker">poker size</option>
+        <option value="bridge">bridge size</option>
+      </select>
+    </label>
+    <details
+      v-for="(t, i) in setUp.things"
+      :key="i"
+      class="mt-1.5 rounded-lg border border-rule px-2 py-1"
+      data-testid="thing-row"
+      :open="!!problem(i)"
+    >
+      <summary class="cursor-pointer leading-snug">
+        <span class="font-semibold">{{ t.name }}</span>
+        <span class="text-sm text-soft">
+          · {{ placeLabel(t.place) }}{{ t.written ? `, says ${sign(t.written)}` : '' }}</span
+        >
+      </summary>
+      <div class="mt-1 grid grid-cols-[5rem_minmax(0,1fr)] items-center gap-1.5 text-sm">
+        <label :for="`thing-name-${i}`">Name</label>
+        <input
+          :id="`thing-name-${i}`"
+          v-typed="t.name"
+          class="field"
+          maxlength="30"
+          @change="rename(i, text($event).trim())"
+        />
+        <label :for="`thing-place-${i}`">Lies</label>
+        <select
+          :id="`thing-place-${i}`"
+          class="field"
+          :value="t.place"
+          @change="change(i, { place: text($event) })"
+        >
+          <option v-for="place in spots(i)" :key="place" :value="place">{{ placeLabel(place) }}</option>
+        </select>
+        <label :for="`thing-mouth-${i}`">Opens</label>
+        <select
+          :id="`thing-mouth-${i}`"
+          class="field"
+          :value="t.mouth"
+          @change="change(i, { mouth: text($event) })"
+        >
+          <option v-for="m in MOUTHS" :key="m.mouth" :value="m.mouth">{{ m.label }}</option>
+        </select>
+        <template v-if="t.mouth !== 'none'">
+          <span>Inside, mm</span>
+          <span class="flex items-center gap-1">
+            <input
+              v-typed="t.wide || ''"
+              type="number"
+              min="0"
+              max="1000"
+              step="0.1"
+              placeholder="wide"
+              class="w-full field"
+              :aria-label="`${t.name}: inside across the mouth, in millimetres`"
+              @change="change(i, { wide: Number(text($event)) || 0 })"
+            />
+            ×
+            <input
+              v-typed="t.high || ''"
+              type="number"
+              min="0"
+              max="1000"
+              step="0.1"
+              placeholder="deep"
+              class="w-full field"
+              :aria-label="`${t.name}: inside from the mouth down, in millimetres`"
+              @change="change(i, { high: Number(text($event)) || 0 })"
+            />
+          </span>
+          <label :for="`thing-slots-${i}`">Parts</label>
+          <input
+            :id="`thing-slots-${i}`"
+            v-typed="t.slots"
+            class="field"
+            maxlength="300"
+            placeholder="left, right"
+            @change="change(i, { slots: text($event).trim() })"
+          />
+        </template>
+        <label :for="`thing-written-${i}`">Says</label>
+        <select
+          :id="`thing-written-${i}`"
+          class="field"
+          :value="t.written"
+          @change="change(i, { written: text($event) })"
+        >
+          <option value="">nothing</option>
+          <option v-for="card in bench.trace?.cards ?? []" :key="card.code" :value="card.code">
+            {{ card.sign }}
+          </option>
+        </select>
+        <label class="col-span-2 flex items-center gap-1.5">
+          <input
+            type="checkbox"
+            :checked="t.guarded"
+            @change="change(i, { guarded: ($event.target as HTMLInputElement).checked })"
+          />
+          nobody may look at it
+        </label>
+      </div>
+      <p v-if="problem(i)" role="alert" class="text-sm font-semibold text-broken">
+        “{{ problem(i)!.value }}”: {{ problem(i)!.rule }}. {{ problem(i)!.cure }}.
+      </p>
+      <button class="link text-sm" @click="write({ things: setUp.things.filter((_, at) => at !== i) })">
+        Remove the {{ t.name }}
+      </button>
+    </details>
+    <div class="mt-2 flex flex-wrap gap-2">
+      <button v-for="made in USUAL" :key="made.name" class="btn text-sm" @click="add(made)">
+        + {{ made.name }}
+      </button>
+    </div>
+  </section>
+</template>
