@@ -188,7 +188,7 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
             {{ pile.label.replace(/^the /, '') }}
           </text>
         </template>
-        <g v-for="(thing, t) in row.things" :key="`t${thing.name}`" data-testid="thing">
+        <g v-for="thing in row.things" :key="`t${thing.name}`" data-testid="thing">
           <path
             :d="thingPath(thing, row.y)"
             :fill="thing.holds ? 'none' : 'var(--raised)'"
@@ -199,7 +199,7 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
           <text
             v-if="!thumbnail && thing.told"
             :x="thing.end"
-            :y="row.y + slotHeight + thing.pad + 13 + (t % 2) * 11"
+            :y="row.y + slotHeight + thing.pad + 13 + thing.line * 11"
             text-anchor="end"
             font-size="11"
             fill="var(--soft)"
