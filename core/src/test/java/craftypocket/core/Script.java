@@ -96,6 +96,11 @@ public final class Script {
         return this;
     }
 
+    public Script place(Placement placement) {
+        placements.add(placement);
+        return this;
+    }
+
     /** Lays cards elsewhere. */
     public Script pile(String place, String cards) {
         piles.add(new SetUp.LaidPile(place, cards));

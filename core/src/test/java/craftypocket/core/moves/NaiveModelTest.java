@@ -26,7 +26,8 @@ class NaiveModelTest {
 
     private static final int ROUTINES = 6000;
 
-    private static final List<String> MOVES = List.of(
+    /** The moves that the model knows. */
+    static final List<String> MOVES = List.of(
             "complete-cut",
             "spectator-cut",
             "cut-to-break",
@@ -140,7 +141,15 @@ class NaiveModelTest {
         return settings;
     }
 
-    private static Map<String, List<Integer>> layout(Trace.Moment moment) {
+    /** The model with what lies on the table and is held at a moment of a trace. */
+    static NaiveTable tableOf(Trace.Moment moment) {
+        NaiveTable table = new NaiveTable(List.of());
+        layout(moment).forEach(table::lay);
+        sync(table, moment);
+        return table;
+    }
+
+    static Map<String, List<Integer>> layout(Trace.Moment moment) {
         Map<String, List<Integer>> layout = new TreeMap<>();
         for (Pile pile : moment.layout().piles()) {
             layout.put(

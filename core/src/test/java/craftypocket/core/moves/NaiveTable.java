@@ -25,6 +25,15 @@ final class NaiveTable {
         piles.put("deck", new ArrayList<>(deck));
     }
 
+    void lay(String place, List<Integer> cards) {
+        set(place, cards);
+    }
+
+    /** Role A is this card already. */
+    void selected(int card) {
+        selection = card;
+    }
+
     // ---- lists --------------------------------------------------------------------------------------------------
 
     private List<Integer> at(String place) {
