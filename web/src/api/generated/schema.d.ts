@@ -3137,6 +3137,7 @@ export interface operations {
                 wide: number;
                 /** @example 95 */
                 high: number;
+                /** @example true */
                 open?: boolean;
             };
             header?: never;

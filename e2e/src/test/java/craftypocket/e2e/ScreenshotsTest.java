@@ -43,6 +43,11 @@ class ScreenshotsTest extends InBrowser {
         select("deal");
         picture("bench-judged");
 
+        openDemo("What the purser wrote");
+        page.getByText("ways checked").first().waitFor();
+        select("load");
+        picture("bench-things");
+
         openDemo("What the fog keeps");
         page.getByText("ways checked").first().waitFor();
         select("lone");
