@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -25,7 +26,7 @@ class KilledTest extends InBrowser {
 
     private static final int KILLS = Integer.getInteger("crafty.kills", 10);
     private static final long SEED = Long.getLong("crafty.kills-seed", 8);
-    private static final int DEMOS = 34;
+    private static final Path DEMO_FILES = Path.of("../app/src/main/resources/demo");
 
     private final Random random = new Random(SEED);
     private Application own;
@@ -175,13 +176,19 @@ class KilledTest extends InBrowser {
         first.destroyForcibly().onExit().join();
         try (Application second = Application.start(fresh)) {
             String shelf = new Http(second).get("/api/routines").body();
-            assertThat(shelf.split("\"title\"", -1)).hasSize(DEMOS + 1);
+            assertThat(shelf.split("\"title\"", -1)).hasSize(demos() + 1);
         }
         return 1;
     }
 
+    private static int demos() throws IOException {
+        try (Stream<Path> files = Files.list(DEMO_FILES)) {
+            return (int) files.count();
+        }
+    }
+
     private static String demo() throws IOException {
-        return Files.readString(Path.of("../app/src/main/resources/demo/01-deal-past.json"), StandardCharsets.UTF_8);
+        return Files.readString(DEMO_FILES.resolve("01-deal-past.json"), StandardCharsets.UTF_8);
     }
 
     private static void pause(int millis) {

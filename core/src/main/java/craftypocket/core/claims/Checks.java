@@ -91,20 +91,27 @@ public final class Checks {
         if (hands.cardOf(key) < 0 || hands.cardOf(wanted) < 0) {
             return false;
         }
+        for (int nth = 1; nth <= within; nth++) {
+            if (nextOfOrder(hands, key, slug, nth) == hands.cardOf(wanted)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** The nth card of an order below the key, counted round the pile; -1 when there is none. */
+    public static int nextOfOrder(Hands hands, int key, int slug, int nth) {
         int place = hands.placeOf(hands.cardOf(key));
         int size = hands.size(place);
         int at = hands.positionIn(place, hands.cardOf(key));
         int met = 0;
-        for (int below = 1; below < size && met < within; below++) {
+        for (int below = 1; below < size; below++) {
             int card = hands.card(place, 1 + (at - 1 + below) % size);
-            if (isOneOf(hands.slug(slug), card)) {
-                met++;
-                if (card == hands.cardOf(wanted)) {
-                    return true;
-                }
+            if (isOneOf(hands.slug(slug), card) && ++met == nth) {
+                return card;
             }
         }
-        return false;
+        return -1;
     }
 
     private static boolean isOneOf(int[] cards, int card) {
@@ -114,6 +121,11 @@ public final class Checks {
             }
         }
         return false;
+    }
+
+    /** The card that the performer takes for a role's is the role's. */
+    public static Check namedIsTheirs(int role) {
+        return hands -> hands.cardOf(role) >= 0 && hands.takenFor(role) == hands.cardOf(role);
     }
 
     public static Check nameKnown(int knower, int role) {

@@ -72,14 +72,14 @@ public final class Hands {
         int holdAt = sizeAt + placeCount;
         int knownAt = holdAt + Holds.bytes(places, cards);
         props = places.props();
-        int thingAt = knownAt + Knowledge.bytes(roles);
+        int thingAt = knownAt + Knowledge.bytes(roles, placeCount);
         doneAt = thingAt + Stowed.bytes(props.things().size());
         noteAt = doneAt + cards;
         // Looking for a card reads eight bytes at once, and so up to seven past the last slot.
         state = new byte[noteAt + notes + Long.BYTES];
         reorderings = new Reorderings(state, new byte[cards]);
         holds = new Holds(this, places, state, holdAt);
-        known = new Knowledge(this, roles, state, knownAt);
+        known = new Knowledge(this, roles, placeCount, state, knownAt);
         stowed = new Stowed(props.things().size(), state, thingAt);
         around = IntStream.range(0, placeCount).map(places::around).toArray();
     }
@@ -146,6 +146,12 @@ public final class Hands {
 
     /** The position of a card in a pile, or 0 when it is not there. */
     public int positionIn(int place, int card) {
+        known.looksFor(place, card);
+        return find(place, card);
+    }
+
+    /** The same, for what the performer need not know. */
+    int find(int place, int card) {
         int from = place * cards;
         int end = from + size(place);
         long wanted = card * EACH_BYTE;
@@ -163,8 +169,12 @@ public final class Hands {
 
     /** The place of a card, or -1 when it lies nowhere. */
     public int placeOf(int card) {
+        return whereIs(card);
+    }
+
+    int whereIs(int card) {
         for (int place = 0; place < placeCount; place++) {
-            if (positionIn(place, card) > 0) {
+            if (find(place, card) > 0) {
                 return place;
             }
         }
@@ -180,7 +190,7 @@ public final class Hands {
     public int spotOf(int role) {
         int card = cardOf(role);
         for (int place = 0; place < placeCount && card >= 0; place++) {
-            int position = positionIn(place, card);
+            int position = find(place, card);
             if (position > 0) {
                 return place * (cards + 1) + position;
             }
@@ -195,17 +205,31 @@ public final class Hands {
 
     /** The position from which a role's card was taken last, alone; 0 when it never was. */
     public int cameFrom(int role) {
+        known.guess();
         return known.cameFrom(role);
     }
 
     /** The depth of a hold, or -1 when it is not held. */
     public int depthOf(int place, Hold.Kind kind) {
+        known.looksAt(place, kind);
         return holds.depth(place, kind);
+    }
+
+    int heldDepth(int place, Hold.Kind kind) {
+        return holds.depth(place, kind);
+    }
+
+    int placeOfFinger(int finger) {
+        return holds.placeOfFinger(finger);
+    }
+
+    int depthOfFinger(int finger) {
+        return holds.depthOfFinger(finger);
     }
 
     /** The depth of the break in a pile, of the last one if fingers hold several; -1 when none does. */
     public int breakDepth(int place) {
-        return holds.depth(place, holds.lastFinger(place));
+        return depthOf(place, holds.lastFinger(place));
     }
 
     /** The finger that took a hold in this pile last; the little finger when none does. */
@@ -215,6 +239,7 @@ public final class Hands {
 
     /** The position of the lowest card that is jogged this way, or 0. */
     public int lowestJogged(int place, Hold.Kind way) {
+        known.guess();
         int position = size(place);
         while (position > 0
                 && !(way == Hold.Kind.OUT_JOG
@@ -237,6 +262,11 @@ public final class Hands {
 
     public boolean knowsName(int knower, int role) {
         return known.knowsName(knower, role);
+    }
+
+    /** The card that the performer takes for a role's, right or wrong; -1 for none. */
+    public int takenFor(int role) {
+        return known.takenFor(role);
     }
 
     public PlaceKnowledge placeKnown(int role) {
@@ -316,7 +346,7 @@ public final class Hands {
         }
         for (int i = 0; i < Hold.Kind.count(); i++) {
             Hold.Kind kind = Hold.Kind.at(i);
-            int depth = kind.ofCards() ? -1 : depthOf(place, kind);
+            int depth = kind.ofCards() ? -1 : holds.depth(place, kind);
             if (depth >= 0) {
                 held.add(new Hold(kind, places.at(place), depth));
             }
@@ -338,14 +368,60 @@ public final class Hands {
         state[sizeAt + place]++;
     }
 
+    /** A step begins whose numbers the performer knows or not; {@link #endStep} must follow. */
+    public void beginStep(boolean numbersKnown) {
+        known.begin(numbersKnown);
+    }
+
+    /** The step is done: what was known from a hold that is no more is known no longer. */
+    public void endStep() {
+        known.end();
+    }
+
+    /** The next cards go in at a depth that the performer does not know, even where it is the top or the bottom. */
+    public void somewhere() {
+        known.somewhere();
+    }
+
+    /** Of all numbers of the step only these matter from here on, and the performer knows them or not. */
+    public void counts(boolean known) {
+        this.known.counts(known);
+    }
+
+    /** From here on the step uses a number that the performer does not know. */
+    public void guess() {
+        known.guess();
+    }
+
     /** Completes a cut: the top {@code depth} cards go to the bottom. */
     public void cut(int place, int depth) {
+        known.cut(place, depth);
         holds.cut(place, depth);
         reorderings.cut(place * cards, size(place), depth);
+        known.moved();
     }
 
     /** Moves the block of {@code count} cards below {@code depth} of one pile into another, below its {@code into} cards. */
     public void transfer(int place, int depth, int count, int target, int into) {
+        known.moves(place, depth, count, target, into);
+        move(place, depth, count, target, into);
+    }
+
+    /** Moves one card, which the performer knows to be one: from below {@code depth} of a pile into another. */
+    public void single(int place, int depth, int target, int into) {
+        known.single(place, depth, target, into);
+        move(place, depth, 1, target, into);
+    }
+
+    /** Moves all cards of a pile into another, below its {@code into} cards. */
+    public void gather(int place, int target, int into) {
+        if (target != place) {
+            known.gathered(place, target, into);
+            move(place, 0, size(place), target, into);
+        }
+    }
+
+    private void move(int place, int depth, int count, int target, int into) {
         holds.moves(place, depth, count, target, into);
         if (!props.things().isEmpty()) {
             stowed.follow(place, depth, count, target, into);
@@ -363,12 +439,18 @@ public final class Hands {
                 into);
         state[sizeAt + place] -= (byte) count;
         state[sizeAt + target] += (byte) count;
+        known.moved();
     }
 
     /** Brings a role's card, wherever it lies, into a pile, below its {@code into} cards. */
     public void bring(int role, int target, int into) {
-        int from = placeOf(cardOf(role));
-        transfer(from, positionIn(from, cardOf(role)) - 1, 1, target, into);
+        int from = whereIs(cardOf(role));
+        single(from, positionIn(from, cardOf(role)) - 1, target, into);
+        if (into == 0) {
+            known.onTop(role);
+        } else {
+            known.here(role);
+        }
     }
 
     /** Deals cards singly from the top of one pile onto another, which reverses them. */
@@ -376,6 +458,7 @@ public final class Hands {
         holds.mixed(place, 0, count);
         transfer(place, 0, count, target, 0);
         reorderings.reverse(target * cards, count);
+        known.dealt(target, count);
     }
 
     /** Lets the card at a position lie this way round, whichever way it lies; it is turned where it is. */
@@ -384,8 +467,15 @@ public final class Hands {
         state[at] = Slot.of(Slot.card(state[at]), up);
     }
 
+    /** Turns over one card where it is. */
+    public void turnCard(int place, int position) {
+        holds.turned(place, position, position);
+        reorderings.turn(place * cards + position - 1, 1);
+    }
+
     /** Turns over the block from one position to another, both included: its order is reversed and its sides change. */
     public void turn(int place, int first, int last) {
+        known.turned(place, first, last);
         holds.turned(place, first, last);
         reorderings.turn(place * cards + first - 1, last - first + 1);
     }
@@ -398,6 +488,14 @@ public final class Hands {
      */
     public void overhand(int place, int depth, int count, int[] chunks) {
         holds.mixed(place, depth, count);
+        known.mixed(place, depth, count, false);
+        reorderings.overhand(place * cards + depth, count, chunks);
+    }
+
+    /** The same in chunks of sizes that the performer does not know. */
+    public void overhandRoughly(int place, int depth, int count, int[] chunks) {
+        holds.mixed(place, depth, count);
+        known.mixed(place, depth, count, true);
         reorderings.overhand(place * cards + depth, count, chunks);
     }
 
@@ -409,12 +507,14 @@ public final class Hands {
      */
     public void weave(int place, int depth, boolean in) {
         holds.mixed(place, depth, size(place) - depth);
+        known.mixed(place, depth, size(place) - depth, false);
         reorderings.weave(place * cards + depth, size(place) - depth, in);
     }
 
     /** Riffles once: the halves fall into each other, every cut as likely as a coin tossed for each card makes it. */
     public void riffle(int place, Chance draws) {
         holds.mixed(place, 0, size(place));
+        known.mixed(place, 0, size(place), true);
         reorderings.riffle(place * cards, size(place), draws);
     }
 
@@ -428,12 +528,14 @@ public final class Hands {
      */
     public void riffleAt(int place, int depth, int count, int cut, Chance draws) {
         holds.mixed(place, depth, count);
+        known.mixed(place, depth, count, true);
         reorderings.riffleAt(place * cards + depth, count, cut, draws);
     }
 
     /** The same with the whole pile, which is not squared yet: cards of the upper packet can be told from the others. */
     public void interlace(int place, int cut, Chance draws) {
         holds.mixed(place, 0, size(place));
+        known.mixed(place, 0, size(place), true);
         for (int position = 1; position <= cut; position++) {
             holds.ofUpper(card(place, position));
         }
@@ -444,12 +546,14 @@ public final class Hands {
     /** Shuffles a pile overhand in so many chunks: their boundaries are any of the gaps between cards, equally likely. */
     public void overhandByChance(int place, int chunks, Chance draws) {
         holds.mixed(place, 0, size(place));
+        known.mixed(place, 0, size(place), true);
         reorderings.overhandByChance(place * cards, size(place), chunks, draws);
     }
 
     /** Brings a pile into any order, all equally likely; which side is up stays as it is with each card. */
     public void wash(int place, Chance draws) {
         holds.mixed(place, 0, size(place));
+        known.mixed(place, 0, size(place), true);
         reorderings.wash(place * cards, size(place), draws);
     }
 
@@ -557,16 +661,31 @@ public final class Hands {
     /** Takes a hold; a finger that held something elsewhere lets that go. */
     public void hold(int place, Hold.Kind kind, int depth) {
         holds.take(place, kind, depth);
+        if (kind.byFinger()) {
+            known.held(kind.ordinal(), place, depth, false);
+        }
+    }
+
+    /** The same, the cards below it being counted. */
+    public void holdAbove(int place, Hold.Kind kind, int below) {
+        int depth = size(place) - below;
+        holds.take(place, kind, depth);
+        known.held(kind.ordinal(), place, depth, true);
     }
 
     /** Takes the break of a pile for use: gives its depth and lets it go, without counting it as lost. */
     public int useBreak(int place) {
-        return holds.use(place, holds.lastFinger(place));
+        return use(place, holds.lastFinger(place));
     }
 
     /** Takes any hold of a pile for use, as {@link #useBreak} does. */
     public int use(int place, Hold.Kind kind) {
-        return holds.use(place, kind);
+        known.looksAt(place, kind);
+        int depth = holds.use(place, kind);
+        if (kind.byFinger()) {
+            known.used(kind.ordinal(), place, depth);
+        }
+        return depth;
     }
 
     /** Lets go of whatever is held in a pile. */
@@ -592,12 +711,56 @@ public final class Hands {
         known.choose(role, -1);
     }
 
+    /** The performer takes a card for the role's: it lies where the role's should. */
+    public void takeFor(int role, int card) {
+        known.takeFor(role, card);
+    }
+
     public void learnName(int knower, int role) {
         known.learnName(knower, role);
     }
 
-    public void knowPlace(int role, PlaceKnowledge knowledge) {
-        known.knowPlace(role, knowledge);
+    /**
+     * The performer knows that the card lies where it lies now: alone, beside what he holds, or at a place whose numbers he
+     * knows. Otherwise he knows only in which pile it is.
+     */
+    public void knowPlace(int role) {
+        known.here(role);
+    }
+
+    /** The performer knows that the card is the top one of its pile. */
+    public void knowOnTop(int role) {
+        known.onTop(role);
+    }
+
+    /** The performer knows that the card is the bottom one of its pile. */
+    public void knowOnBottom(int role) {
+        known.onBottom(role);
+    }
+
+    /** Whether the performer knows that the card is the top one of its pile. */
+    public boolean knownOnTop(int role) {
+        return known.knownOnTop(role);
+    }
+
+    /** Whether the performer can count to the card in this pile, in the step that is done. */
+    public boolean countedIn(int place, int role) {
+        return known.counted(place, role);
+    }
+
+    /** The place of the card is known, counted from either end. */
+    public void settlePlace(int role) {
+        known.settled(role);
+    }
+
+    /** Nobody can tell any more where in its pile the card lies. */
+    public void losePlace(int role) {
+        known.somewhereIn(role);
+    }
+
+    /** Whether the performer knows how these two lie to each other in a pile. */
+    public boolean knownTogether(int one, int other, int place) {
+        return known.together(one, other, place);
     }
 
     /** Somebody else cut this pile: what the performer knew exactly in it is now known only in the circle. */
@@ -610,14 +773,9 @@ public final class Hands {
         known.lose(place);
     }
 
-    /** A named card of this pile was seen at its place: all that was known in the circle is known exactly again. */
-    public void sharpenPlaces(int place) {
-        known.sharpen(place);
-    }
-
     /** Whether a role's card is chosen and lies in this pile. */
     public boolean isIn(int place, int role) {
-        return cardOf(role) >= 0 && positionIn(place, cardOf(role)) > 0;
+        return cardOf(role) >= 0 && find(place, cardOf(role)) > 0;
     }
 
     // ---- showing ----------------------------------------------------------------------------------------------
@@ -643,7 +801,7 @@ public final class Hands {
     /** Everybody sees the uppermost sides of the top cards, from the lowest of them to the top one, as in a deal. */
     public void showDealt(int place, int count) {
         for (int role = 0; role < roles; role++) {
-            int position = cardOf(role) < 0 ? 0 : positionIn(place, cardOf(role));
+            int position = cardOf(role) < 0 ? 0 : find(place, cardOf(role));
             if (position >= 1 && position <= count) {
                 seen(place, position, faceUp(place, position));
             }

@@ -115,6 +115,15 @@ final class Holds {
         return nearest;
     }
 
+    /** Where a finger holds a gap, or -1. */
+    int placeOfFinger(int finger) {
+        return state[finger(finger)] - 1;
+    }
+
+    int depthOfFinger(int finger) {
+        return state[finger(finger) + 1];
+    }
+
     /** The finger that took a hold in this pile last; the little finger when none does. */
     Hold.Kind lastFinger(int place) {
         int last = 0;

@@ -4,14 +4,10 @@ package craftypocket.core.layout;
 public enum PlaceKnowledge {
     /** Not at all. */
     LOST,
+    /** In this pile, but not where in it. */
+    IN_PILE,
     /** Only beside the cards it lay among: a cut by somebody else moved them all alike. */
     IN_THE_CIRCLE,
-    /** The very place. */
-    EXACT;
-
-    private static final PlaceKnowledge[] ALL = values();
-
-    static PlaceKnowledge at(int index) {
-        return ALL[index];
-    }
+    /** The very place: counted from the top, from the bottom, or from something that is held. */
+    EXACT
 }

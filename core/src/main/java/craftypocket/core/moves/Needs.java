@@ -44,7 +44,8 @@ public final class Needs {
         return new Need(
                 hands -> hands.cardOf(card) < 0
                         || hands.placeKnown(card) == PlaceKnowledge.EXACT
-                        || hands.knowsName(Knower.PERFORMER, card),
+                        || hands.knowsName(Knower.PERFORMER, card)
+                        || hands.takenFor(card) == hands.cardOf(card),
                 "You know neither the place nor the name of " + values.roleLabel(role) + ".",
                 "Find it beside your key, keep a break at it, or glimpse it before this step.",
                 Optional.of(new Need.Knowledge(false, card)));
@@ -181,6 +182,16 @@ public final class Needs {
                 "You do not know the name of " + values.roleLabel(role) + " yet.",
                 "Glimpse it, or look it up beside your key, before this step.",
                 Optional.of(new Need.Knowledge(true, values.of(role))));
+    }
+
+    /** The performer can name a card: he knows which it is, or takes one for it. */
+    public static Need nameable(RoleSetting role, Values values) {
+        int card = values.of(role);
+        return new Need(
+                hands -> hands.takenFor(card) >= 0,
+                "You do not know the name of " + values.roleLabel(role) + " yet.",
+                "Glimpse it, or look it up beside your key, before this step.",
+                Optional.of(new Need.Knowledge(true, card)));
     }
 
     /** The performer knows exactly where the card lies. */

@@ -7,7 +7,6 @@ import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Kit;
 import craftypocket.core.layout.Knower;
 import craftypocket.core.layout.Place;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.layout.Places;
 import craftypocket.core.moves.Catalogue;
 import craftypocket.core.moves.Move;
@@ -345,7 +344,9 @@ public final class PlanReader {
                 int card = setUp.pack().find(codes.get(0), n -> true);
                 hands.choose(i, card);
                 hands.learnName(Knower.PERFORMER, i);
-                hands.knowPlace(i, setUp.placed(card) ? PlaceKnowledge.EXACT : PlaceKnowledge.LOST);
+                if (setUp.placed(card)) {
+                    hands.settlePlace(i);
+                }
             }
         }
         return hands;

@@ -47,6 +47,8 @@ public final class PlannedStep {
     private final AmountSetting[] derived;
     /** The amounts that later steps refer to. */
     private final AmountSetting[] noted;
+    /** Whether the performer knows all numbers of the step. */
+    private final boolean numbersKnown;
     /** Where each of them is noted. */
     private final int[] notes;
 
@@ -77,7 +79,16 @@ public final class PlannedStep {
         noted = all.stream()
                 .filter(s -> s instanceof AmountSetting && noteOf.applyAsInt(s.name()) >= 0)
                 .toArray(AmountSetting[]::new);
+        numbersKnown = all.stream().allMatch(s -> known(s, values)) && move.numbersKnown(values);
         notes = Stream.of(noted).mapToInt(s -> noteOf.applyAsInt(s.name())).toArray();
+    }
+
+    /** Whether the performer knows the numbers of a setting. */
+    private static boolean known(Setting setting, Values values) {
+        if (setting instanceof AmountSetting) {
+            return values.amount(setting).known();
+        }
+        return !(setting instanceof ChanceSetting);
     }
 
     private static List<Choice> choices(int index, Step step, Move move, Values values) {
@@ -175,7 +186,9 @@ public final class PlannedStep {
 
     /** Does it. Call only when it is {@linkplain #ready ready}. */
     void perform(Hands hands, Values world) {
+        hands.beginStep(numbersKnown);
         move.perform(hands, world);
+        hands.endStep();
         for (int i = 0; i < noted.length; i++) {
             hands.note(notes[i], world.of(noted[i]));
         }

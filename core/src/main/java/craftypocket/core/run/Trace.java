@@ -75,6 +75,7 @@ public record Trace(List<Moment> moments, List<Boolean> outcomes) {
      * @param faceUp which side is up
      * @param placeKnown how well the performer knows the place
      * @param nameKnownTo indices of {@link Plan#people}
+     * @param takenFor the card that the performer takes for it, right or wrong; -1 for none
      */
     public record RoleState(
             int card,
@@ -84,7 +85,8 @@ public record Trace(List<Moment> moments, List<Boolean> outcomes) {
             int fromBottom,
             boolean faceUp,
             PlaceKnowledge placeKnown,
-            List<Integer> nameKnownTo) {}
+            List<Integer> nameKnownTo,
+            int takenFor) {}
 
     /**
      * One display.

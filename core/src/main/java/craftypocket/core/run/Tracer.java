@@ -32,7 +32,7 @@ public final class Tracer {
             List<Trace.SpoiltCard> spoilt) {}
 
     /** What is known of the roles at one moment, by role: their cards, how well their places, and who knows their names. */
-    private record Known(int[] cards, PlaceKnowledge[] places, List<List<Integer>> names) {}
+    private record Known(int[] cards, PlaceKnowledge[] places, List<List<Integer>> names, int[] taken) {}
 
     private final Plan plan;
     private final World world;
@@ -240,10 +240,12 @@ public final class Tracer {
         int roles = hands.roleCount();
         int[] cards = new int[roles];
         PlaceKnowledge[] places = new PlaceKnowledge[roles];
+        int[] taken = new int[roles];
         List<List<Integer>> names = new ArrayList<>(roles);
         for (int role = 0; role < roles; role++) {
             cards[role] = hands.cardOf(role);
             places[role] = hands.placeKnown(role);
+            taken[role] = hands.takenFor(role);
             List<Integer> knowers = new ArrayList<>();
             for (int knower = 0; knower < plan.people().size(); knower++) {
                 if (hands.knowsName(knower, role)) {
@@ -252,7 +254,7 @@ public final class Tracer {
             }
             names.add(knowers);
         }
-        return new Known(cards, places, names);
+        return new Known(cards, places, names, taken);
     }
 
     /** Where the roles are; before a role is chosen, where the card lies that it will become in this world. */
@@ -269,6 +271,7 @@ public final class Tracer {
     private static Trace.RoleState state(Snapshot at, int role, int card, boolean chosen) {
         PlaceKnowledge place = at.known().places()[role];
         List<Integer> names = at.known().names().get(role);
+        int taken = at.known().taken()[role];
         for (Pile pile : at.layout().piles()) {
             int position = pile.positionOf(card);
             if (position > 0) {
@@ -280,10 +283,11 @@ public final class Tracer {
                         pile.size() + 1 - position,
                         pile.faceUp(position),
                         place,
-                        names);
+                        names,
+                        taken);
             }
         }
-        return new Trace.RoleState(card, chosen, null, 0, 0, false, place, names);
+        return new Trace.RoleState(card, chosen, null, 0, 0, false, place, names, taken);
     }
 
     private List<Boolean> boxed() {

@@ -137,9 +137,9 @@ class HandsTest {
         IntStream.range(0, 4).forEach(card -> hands.lay(0, card, false));
         hands.choose(0, 1);
         hands.learnName(Knower.PERFORMER, 0);
-        hands.knowPlace(0, PlaceKnowledge.EXACT);
+        hands.settlePlace(0);
         hands.choose(1, 2);
-        hands.knowPlace(1, PlaceKnowledge.EXACT);
+        hands.settlePlace(1);
 
         hands.blurPlaces(0);
         assertThat(hands.placeKnown(1)).isEqualTo(PlaceKnowledge.IN_THE_CIRCLE);

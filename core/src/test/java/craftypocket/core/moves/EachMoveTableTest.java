@@ -141,6 +141,8 @@ class EachMoveTableTest {
                                 .map(s -> (s.card() + 1) + " " + s.how().word())
                                 .toList())
                         .containsExactly(String.join(" ", rest));
+            case "takes" ->
+                assertThat(role(script, trace, rest.get(0)).takenFor() + 1).isEqualTo(Integer.parseInt(rest.get(1)));
             case "same" ->
                 assertThat(role(script, trace, rest.get(0)).card())
                         .isEqualTo(role(script, trace, rest.get(1)).card());

@@ -351,7 +351,13 @@ class EachMoveTest {
                 .step("follow-card", "at", "3")
                 .step("look-by-key", "side", "above")
                 .step("name-it");
-        assertThat(broken(wrongSide)).isEqualTo("You do not know the name of Ines’s card yet.");
+        // He takes the card above the key for hers, and names it.
+        assertThat(after(wrongSide)).containsExactly(1, 2, 3, 4);
+        assertThat(wrongSide.trace().end().roles().get(0).nameKnownTo()).doesNotContain(0);
+        assertThat(wrongSide.survey().findings())
+                .filteredOn(f -> f.condition().sentence().startsWith("The named card"))
+                .singleElement()
+                .matches(f -> f.verdict() == Survey.Verdict.NEVER);
         assertThat(wrongSide.survey().findings())
                 .filteredOn(f -> f.condition().sentence().startsWith("The card above"))
                 .singleElement()
@@ -406,10 +412,10 @@ class EachMoveTest {
     @Test
     void places_stay_known_through_counted_chunks_and_not_through_guessed_ones() {
         assertThat(known("1 5-7 rest", 1)).isEqualTo(PlaceKnowledge.EXACT);
-        assertThat(known("1 5-7 rest", 4)).isEqualTo(PlaceKnowledge.IN_THE_CIRCLE);
+        assertThat(known("1 5-7 rest", 4)).isEqualTo(PlaceKnowledge.IN_PILE);
         assertThat(known("1 6 rest", 4)).isEqualTo(PlaceKnowledge.EXACT);
         assertThat(known("5-7 rest 1", 20)).isEqualTo(PlaceKnowledge.EXACT);
-        assertThat(known("5-7 rest", 20)).isEqualTo(PlaceKnowledge.IN_THE_CIRCLE);
+        assertThat(known("5-7 rest", 20)).isEqualTo(PlaceKnowledge.IN_PILE);
     }
 
     private static PlaceKnowledge known(String chunks, int keyAt) {

@@ -59,6 +59,56 @@ public final class RandomRoutines {
         return script.step(randomStep("move", move, cards, random));
     }
 
+    /** A few steps on so few cards that every way can be gone, with numbers known, hit roughly and chosen by others. */
+    public static Script small(Move move, long seed) {
+        Random random = new Random(seed);
+        int cards = 5 + random.nextInt(4);
+        Script script = Script.deck(cards)
+                .selection("A", "Ines")
+                .key("K", "AS", 1 + random.nextInt(cards))
+                .key("L");
+        List<Move> all = AllMoves.CATALOGUE.moves();
+        int before = random.nextInt(3);
+        for (int i = 0; i < before; i++) {
+            script.step(
+                    roughly(randomStep("b" + i, all.get(random.nextInt(all.size())), cards, random), cards, random));
+        }
+        if (random.nextBoolean()) {
+            String at = random.nextBoolean() ? "any" : "2-4";
+            script.step(Step.of("pick", random.nextBoolean() ? "spread-pick" : "riffle-peek", "at", at));
+        }
+        if (random.nextInt(3) == 0) {
+            script.step(Step.of("hold", "hold-break", "depth", random.nextBoolean() ? "2" : "3±1"));
+        }
+        script.step(roughly(randomStep("move", move, cards, random), cards, random));
+        if (random.nextBoolean()) {
+            Move last = all.get(random.nextInt(all.size()));
+            script.step(roughly(randomStep("last", last, cards, random), cards, random));
+        }
+        return script;
+    }
+
+    /** The same step, its numbers as a hand or a spectator has them: some exact, some not. */
+    private static Step roughly(Step step, int cards, Random random) {
+        Map<String, String> settings = new HashMap<>(step.settings());
+        for (Setting setting :
+                AllMoves.CATALOGUE.find(step.move()).orElseThrow().settings().all()) {
+            int number = 1 + random.nextInt(Math.max(1, cards - 2));
+            if (setting.kind() == Setting.Kind.AMOUNT) {
+                settings.put(
+                        setting.name(),
+                        switch (random.nextInt(4)) {
+                            case 0 -> "any";
+                            case 1 -> number + "-" + (number + 2);
+                            default -> String.valueOf(number);
+                        });
+            } else if (setting.kind() == Setting.Kind.CHUNKS && random.nextBoolean()) {
+                settings.put(setting.name(), random.nextBoolean() ? "2-3 1 rest" : "2 1 rest");
+            }
+        }
+        return new Step(step.id(), step.move(), settings, Optional.empty());
+    }
+
     /** The move with random settings on one of the beginnings that the catalogue is tried on, mostly its own. */
     private static Script onBeginning(Move move, Random random) {
         Routine own = PLAYGROUNDS.computeIfAbsent(move.id(), id -> Playground.of(move));

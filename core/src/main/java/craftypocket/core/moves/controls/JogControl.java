@@ -1,7 +1,6 @@
 package craftypocket.core.moves.controls;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -69,22 +68,14 @@ final class JogControl extends Move {
         int off = values.of(at);
         int rest = hands.size(place) - off;
         Chunks.shuffle(hands, values, place, before, 0, off);
-        if (!values.exact(at) && values.chunks(before).length > 1) {
-            // How many lie above a card of the block then depends on where they stopped.
-            hands.losePlaces(place);
-        }
-        for (int role = 0; role < hands.roleCount(); role++) {
-            if (hands.isIn(place, role) && hands.positionIn(place, hands.cardOf(role)) > off) {
-                hands.knowPlace(role, PlaceKnowledge.LOST);
-            }
-        }
+        hands.guess();
         // The rest comes to lie on the selection, the jogged card undermost of it.
         hands.transfer(place, off + 1, rest - 1, place, 0);
-        hands.transfer(place, rest - 1 + off, 1, place, rest - 1);
+        hands.single(place, rest - 1 + off, place, rest - 1);
         hands.overhand(place, 0, rest - 1, values.chunks(over));
         hands.overhand(place, 0, rest, values.chunks(back));
         hands.cut(place, rest);
         hands.bring(chosen, place, 0);
-        hands.knowPlace(chosen, PlaceKnowledge.EXACT);
+        hands.knowPlace(chosen);
     }
 }

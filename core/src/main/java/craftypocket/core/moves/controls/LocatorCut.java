@@ -1,7 +1,6 @@
 package craftypocket.core.moves.controls;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Caution;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -54,7 +53,6 @@ final class LocatorCut extends Move {
         int place = values.of(pile);
         int at = hands.positionIn(place, hands.cardOf(values.of(role)));
         hands.cut(place, values.of(end) == BOTTOM ? at : at - 1);
-        hands.knowPlace(values.of(role), PlaceKnowledge.EXACT);
-        hands.sharpenPlaces(place);
+        hands.knowPlace(values.of(role));
     }
 }

@@ -38,6 +38,6 @@ final class PalmReplace extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.transfer(values.of(palm), 0, hands.size(values.of(palm)), values.of(pile), 0);
+        hands.gather(values.of(palm), values.of(pile), 0);
     }
 }

@@ -1,7 +1,7 @@
 package craftypocket.core.moves.controls;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Fingers;
 import craftypocket.core.moves.Move;
@@ -61,12 +61,16 @@ final class ShuffleFromBreak extends Move {
         if (values.of(block) == BELOW) {
             hands.cut(place, depth);
         }
+        int onTop = 0;
         for (int role = 0; role < hands.roleCount(); role++) {
-            boolean mixed = hands.isIn(place, role) && hands.positionIn(place, hands.cardOf(role)) > wanted;
-            if (mixed && !values.allExact(chunks)) {
-                hands.knowPlace(role, PlaceKnowledge.LOST);
+            onTop |= hands.isIn(place, role) && hands.knownOnTop(role) ? 1 << role : 0;
+        }
+        Chunks.shuffle(hands, values, place, chunks, wanted, hands.size(place) - wanted);
+        for (int role = 0; role < hands.roleCount(); role++) {
+            if ((onTop & 1 << role) != 0) {
+                // What lies above the gap is not shuffled.
+                hands.knowOnTop(role);
             }
         }
-        hands.overhand(place, wanted, hands.size(place) - wanted, values.chunks(chunks));
     }
 }

@@ -2,7 +2,6 @@ package craftypocket.core.moves.controls;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -62,19 +61,19 @@ final class TopBlockLift extends Move {
         int wanted = values.of(role);
         int drawn = 0;
         if (values.of(what) == CARD) {
-            hands.transfer(place, hands.positionIn(place, hands.cardOf(wanted)) - 1, 1, place, 0);
+            hands.single(place, hands.positionIn(place, hands.cardOf(wanted)) - 1, place, 0);
         } else {
             boolean upper = values.of(what) == UPPER;
             for (int position = 1; position <= hands.size(place) && drawn < values.of(count); position++) {
                 if (hands.ofUpperPacket(hands.card(place, position)) == upper) {
-                    hands.transfer(place, position - 1, 1, place, drawn++);
+                    hands.single(place, position - 1, place, drawn++);
                 }
             }
         }
         boolean lifted = values.of(what) == CARD || hands.positionIn(place, hands.cardOf(wanted)) <= drawn;
         hands.use(place, Hold.Kind.STEP);
         if (lifted) {
-            hands.knowPlace(wanted, PlaceKnowledge.EXACT);
+            hands.knowPlace(wanted);
         }
     }
 }

@@ -75,6 +75,6 @@ final class AddOn extends Move {
     private static void turnOnto(Hands hands, int place, int deck) {
         hands.showTop(place, 1);
         hands.turn(place, 1, 1);
-        hands.transfer(place, 0, 1, deck, 0);
+        hands.single(place, 0, deck, 0);
     }
 }

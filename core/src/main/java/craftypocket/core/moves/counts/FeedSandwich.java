@@ -65,6 +65,6 @@ final class FeedSandwich extends Move {
         hands.lieFaceUp(place, depth + 2, true);
         hands.showTop(place, depth + 1);
         hands.showTop(place, depth + 2);
-        hands.transfer(place, depth, 1, place, depth - 1);
+        hands.single(place, depth, place, depth - 1);
     }
 }

@@ -42,6 +42,6 @@ final class GlideDraw extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         hands.showUnder(place, hands.size(place));
-        hands.transfer(place, hands.size(place) - 2, 1, values.of(to), 0);
+        hands.single(place, hands.size(place) - 2, values.of(to), 0);
     }
 }

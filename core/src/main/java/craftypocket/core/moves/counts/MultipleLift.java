@@ -60,7 +60,7 @@ final class MultipleLift extends Move {
         hands.showUnder(place, cards);
         if (values.of(then) != SHOW) {
             if (values.of(then) == UNLOAD) {
-                hands.transfer(place, 0, 1, values.of(to), 0);
+                hands.single(place, 0, values.of(to), 0);
             } else {
                 hands.turn(place, 1, cards);
             }

@@ -46,7 +46,7 @@ final class VisibleChange extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
-        hands.transfer(place, 0, 1, place, values.of(how) == UNDER ? hands.size(place) - 1 : 1);
+        hands.single(place, 0, place, values.of(how) == UNDER ? hands.size(place) - 1 : 1);
         hands.lieFaceUp(place, 1, true);
         hands.showTop(place, 1);
     }

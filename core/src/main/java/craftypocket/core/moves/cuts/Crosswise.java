@@ -49,6 +49,6 @@ final class Crosswise extends Move {
     public void perform(Hands hands, Values values) {
         int from = values.of(pile);
         hands.transfer(from, 0, values.of(depth), values.of(below), 0);
-        hands.transfer(from, 0, hands.size(from), values.of(across), 0);
+        hands.gather(from, values.of(across), 0);
     }
 }

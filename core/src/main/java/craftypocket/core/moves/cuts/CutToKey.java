@@ -48,5 +48,10 @@ final class CutToKey extends Move {
         int at = hands.positionIn(place, hands.cardOf(values.of(key)));
         hands.glimpse(place, at);
         hands.cut(place, values.of(end) == BOTTOM ? at : at - 1);
+        if (values.of(end) == BOTTOM) {
+            hands.knowOnBottom(values.of(key));
+        } else {
+            hands.knowOnTop(values.of(key));
+        }
     }
 }

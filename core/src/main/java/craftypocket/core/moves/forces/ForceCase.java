@@ -63,7 +63,7 @@ final class ForceCase extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.transfer(values.of(box), 0, hands.size(values.of(box)), values.of(pile), 0);
+        hands.gather(values.of(box), values.of(pile), 0);
         Forces.take(hands, values, role, values.of(pile), 1);
     }
 }

@@ -59,7 +59,7 @@ final class ForceCrosswise extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         hands.transfer(place, 0, values.of(at), values.of(below), 0);
-        hands.transfer(place, 0, hands.size(place), values.of(across), 0);
+        hands.gather(place, values.of(across), 0);
         Forces.take(hands, values, role, values.of(below), 1);
     }
 }

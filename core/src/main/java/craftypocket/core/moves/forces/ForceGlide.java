@@ -55,7 +55,7 @@ final class ForceGlide extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         for (int drawn = 0; drawn < values.of(at); drawn++) {
-            hands.transfer(place, hands.size(place) - 2, 1, values.of(to), 0);
+            hands.single(place, hands.size(place) - 2, values.of(to), 0);
         }
         Forces.take(hands, values, role, place, hands.size(place));
     }

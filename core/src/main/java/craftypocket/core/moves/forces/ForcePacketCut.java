@@ -1,6 +1,7 @@
 package craftypocket.core.moves.forces;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -60,7 +61,7 @@ final class ForcePacketCut extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         int left = hands.useBreak(place);
-        int[] sizes = values.chunks(packets);
+        int[] sizes = Chunks.of(hands, values, packets);
         // The packet at which they stop is the one taken at the break.
         for (int packet = 0; packet < values.of(stop) - 1; packet++) {
             hands.transfer(place, 0, sizes[packet], values.of(to), 0);

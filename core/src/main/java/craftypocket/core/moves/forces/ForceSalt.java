@@ -2,7 +2,6 @@ package craftypocket.core.moves.forces;
 
 import craftypocket.core.cards.Mark;
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Caution;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -70,6 +69,5 @@ final class ForceSalt extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         Forces.show(hands, values, role, place, hands.positionIn(place, hands.cardOf(values.of(role))));
-        hands.knowPlace(values.of(role), PlaceKnowledge.EXACT);
     }
 }

@@ -1,7 +1,6 @@
 package craftypocket.core.moves.forces;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -52,8 +51,7 @@ final class ForceSlideBack extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
-        hands.transfer(place, hands.size(place) - 1, 1, place, values.of(at));
+        hands.single(place, hands.size(place) - 1, place, values.of(at));
         Forces.show(hands, values, role, place, values.of(at) + 1);
-        hands.knowPlace(values.of(role), PlaceKnowledge.EXACT);
     }
 }

@@ -53,7 +53,7 @@ final class ForceSlip extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
-        hands.transfer(place, 0, 1, place, values.of(at) - 1);
+        hands.single(place, 0, place, values.of(at) - 1);
         Forces.take(hands, values, role, place, values.of(at));
     }
 }

@@ -1,6 +1,7 @@
 package craftypocket.core.moves.forces;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -69,13 +70,13 @@ final class ForceUnderCase extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         if (values.of(how) == DROPPED) {
-            for (int packet : values.chunks(packets)) {
+            for (int packet : Chunks.of(hands, values, packets)) {
                 hands.transfer(values.of(pile), 0, packet, values.of(to), 0);
             }
         } else {
             hands.deal(values.of(pile), values.of(at), values.of(to));
         }
-        hands.transfer(values.of(hidden), 0, 1, values.of(to), 0);
+        hands.single(values.of(hidden), 0, values.of(to), 0);
         Forces.take(hands, values, role, values.of(to), 1);
     }
 }

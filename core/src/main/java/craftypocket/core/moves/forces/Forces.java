@@ -1,7 +1,6 @@
 package craftypocket.core.moves.forces;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Move;
 import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
@@ -34,10 +33,9 @@ public final class Forces {
     static void take(Hands hands, Values values, RoleSetting role, int place, int position) {
         if (values.owned(role)) {
             boolean forced = hands.card(place, position) == hands.cardOf(values.of(role));
-            hands.transfer(place, position - 1, 1, values.ownerPlace(role), 0);
+            hands.single(place, position - 1, values.ownerPlace(role), 0);
             if (forced) {
                 hands.learnName(values.ownerKnower(role), values.of(role));
-                hands.knowPlace(values.of(role), PlaceKnowledge.EXACT);
             }
         } else {
             show(hands, values, role, place, position);
@@ -48,11 +46,8 @@ public final class Forces {
     static void show(Hands hands, Values values, RoleSetting role, int place, int position) {
         boolean forced = hands.card(place, position) == hands.cardOf(values.of(role));
         hands.showUnder(place, position);
-        if (forced) {
-            hands.knowPlace(values.of(role), PlaceKnowledge.EXACT);
-            if (values.owned(role)) {
-                hands.learnName(values.ownerKnower(role), values.of(role));
-            }
+        if (forced && values.owned(role)) {
+            hands.learnName(values.ownerKnower(role), values.of(role));
         }
     }
 

@@ -1,7 +1,6 @@
 package craftypocket.core.moves.glimpses;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -71,7 +70,7 @@ final class Glimpse extends Move {
             if (hands.cardOf(role) < 0) {
                 hands.choose(role, hands.card(values.of(pile), position));
             }
-            hands.knowPlace(role, PlaceKnowledge.EXACT);
+            hands.knowPlace(role);
         }
         if (values.of(where) == BOTTOM) {
             // From below, what is seen is a face only when the card lies face down.

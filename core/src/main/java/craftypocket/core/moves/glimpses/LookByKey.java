@@ -4,7 +4,6 @@ import craftypocket.core.claims.Check;
 import craftypocket.core.claims.Checks;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Knower;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -55,12 +54,16 @@ final class LookByKey extends Move {
         int beacon = values.of(key);
         int selection = values.of(role);
         hands.glimpse(place, hands.positionIn(place, hands.cardOf(beacon)));
+        int at = hands.positionIn(place, hands.cardOf(beacon));
+        int size = hands.size(place);
+        int beside = 1 + Math.floorMod(above(values) ? at - 2 : at, size);
+        hands.takeFor(selection, hands.card(place, beside));
         boolean lies = above(values)
                 ? Checks.liesDirectlyBelow(hands, beacon, selection, true)
                 : Checks.liesDirectlyBelow(hands, selection, beacon, true);
-        if (lies) {
+        if (lies && hands.knownTogether(selection, beacon, place)) {
             hands.learnName(Knower.PERFORMER, selection);
-            hands.knowPlace(selection, PlaceKnowledge.EXACT);
+            hands.knowPlace(selection);
         }
     }
 

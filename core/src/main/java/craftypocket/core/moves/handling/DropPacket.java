@@ -45,6 +45,6 @@ final class DropPacket extends Move {
     public void perform(Hands hands, Values values) {
         int target = values.of(pile);
         int into = values.of(onto) == TOP ? 0 : hands.size(target);
-        hands.transfer(values.of(packet), 0, hands.size(values.of(packet)), target, into);
+        hands.gather(values.of(packet), target, into);
     }
 }

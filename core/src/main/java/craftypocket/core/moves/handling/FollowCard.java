@@ -1,7 +1,6 @@
 package craftypocket.core.moves.handling;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -44,6 +43,6 @@ final class FollowCard extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         hands.choose(values.of(role), hands.card(values.of(pile), values.of(at)));
-        hands.knowPlace(values.of(role), PlaceKnowledge.EXACT);
+        hands.knowPlace(values.of(role));
     }
 }

@@ -38,6 +38,6 @@ final class HandOver extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.transfer(values.of(pile), 0, hands.size(values.of(pile)), values.of(to), 0);
+        hands.gather(values.of(pile), values.of(to), 0);
     }
 }

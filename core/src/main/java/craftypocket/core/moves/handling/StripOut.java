@@ -43,7 +43,7 @@ final class StripOut extends Move {
         for (int position = hands.lowestJogged(place, Jogged.kind(values.of(way)));
                 position > 0;
                 position = hands.lowestJogged(place, Jogged.kind(values.of(way)))) {
-            hands.transfer(place, position - 1, 1, values.of(to), 0);
+            hands.single(place, position - 1, values.of(to), 0);
         }
     }
 }

@@ -3,7 +3,6 @@ package craftypocket.core.moves.handling;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
 import craftypocket.core.layout.Knower;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -60,10 +59,10 @@ final class TakeIndifferent extends Move {
         for (int knower = 0; knower < Knower.MOST_PEOPLE; knower++) {
             hands.learnName(knower, taken);
         }
-        hands.knowPlace(taken, PlaceKnowledge.EXACT);
+        hands.knowPlace(taken);
         if (values.of(how) == OUT) {
             hands.lieFaceUp(place, position, true);
-            hands.transfer(place, position - 1, 1, values.of(to), 0);
+            hands.single(place, position - 1, values.of(to), 0);
             hands.showTop(values.of(to), 1);
         } else {
             hands.hold(place, Hold.Kind.OUT_JOG, position - 1);

@@ -38,7 +38,7 @@ final class TurnCard extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.turn(values.of(pile), values.of(at), values.of(at));
+        hands.turnCard(values.of(pile), values.of(at));
         if (values.of(seen) == YES) {
             hands.showTop(values.of(pile), values.of(at));
         }

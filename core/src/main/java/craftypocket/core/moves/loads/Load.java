@@ -64,7 +64,7 @@ final class Load extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.transfer(values.of(from), 0, hands.size(values.of(from)), values.of(to), 0);
+        hands.gather(values.of(from), values.of(to), 0);
     }
 
     @Override

@@ -2,7 +2,6 @@ package craftypocket.core.moves.reveals;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Knower;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -80,7 +79,7 @@ final class DoubleSpellCut extends Move {
         hands.learnName(Knower.PERFORMER, values.of(first));
         hands.cut(place, hands.size(place) - letters);
         hands.learnName(Knower.PERFORMER, values.of(role));
-        hands.knowPlace(values.of(role), PlaceKnowledge.EXACT);
-        hands.knowPlace(values.of(first), PlaceKnowledge.EXACT);
+        hands.knowPlace(values.of(role));
+        hands.knowPlace(values.of(first));
     }
 }

@@ -3,8 +3,6 @@ package craftypocket.core.moves.reveals;
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.Checks;
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.Knower;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -52,9 +50,10 @@ final class FindOrderCard extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         hands.glimpse(place, hands.positionIn(place, hands.cardOf(values.of(key))));
-        if (Checks.isNextOfOrder(hands, values.of(key), values.of(slug), values.of(role), 1)) {
-            hands.learnName(Knower.PERFORMER, values.of(role));
-            hands.knowPlace(values.of(role), PlaceKnowledge.EXACT);
+        // Right or wrong, this is the card that is taken for it.
+        int next = Checks.nextOfOrder(hands, values.of(key), values.of(slug), 1);
+        if (next >= 0) {
+            hands.takeFor(values.of(role), next);
         }
     }
 

@@ -1,6 +1,8 @@
 package craftypocket.core.moves.reveals;
 
+import craftypocket.core.claims.Checks;
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -32,7 +34,13 @@ final class NameIt extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.chosen(role, values), Needs.nameKnown(role, values));
+        return List.of(Needs.chosen(role, values), Needs.nameable(role, values));
+    }
+
+    @Override
+    public List<Expectation> expectations(Values values) {
+        return List.of(new Expectation(
+                Checks.namedIsTheirs(values.of(role)), "The named card is " + values.roleLabel(role), true));
     }
 
     @Override

@@ -1,7 +1,6 @@
 package craftypocket.core.moves.reveals;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -46,9 +45,9 @@ final class OnlyReversed extends Move {
         int place = values.of(pile);
         int card = values.of(role);
         int position = hands.positionIn(place, hands.cardOf(card));
-        hands.turn(place, position, position);
+        hands.turnCard(place, position);
         hands.turn(place, 1, hands.size(place));
-        hands.transfer(place, hands.size(place) - position, 1, place, values.of(at));
-        hands.knowPlace(card, PlaceKnowledge.EXACT);
+        hands.single(place, hands.size(place) - position, place, values.of(at));
+        hands.knowPlace(card);
     }
 }

@@ -1,7 +1,6 @@
 package craftypocket.core.moves.reveals;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -59,6 +58,6 @@ final class SpellFindCut extends Move {
         if (depth > 0) {
             hands.cut(place, depth);
         }
-        hands.knowPlace(values.of(role), PlaceKnowledge.EXACT);
+        hands.knowPlace(values.of(role));
     }
 }

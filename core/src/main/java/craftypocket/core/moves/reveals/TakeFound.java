@@ -1,7 +1,6 @@
 package craftypocket.core.moves.reveals;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -70,9 +69,9 @@ final class TakeFound extends Move {
         for (int other = values.numberOf(candidates); other > 0; other--) {
             hands.glimpse(place, position + 1);
             hands.lieFaceUp(place, position + 1, false);
-            hands.transfer(place, position, 1, values.of(aside), 0);
+            hands.single(place, position, values.of(aside), 0);
         }
-        hands.transfer(place, position - 1, 1, values.of(to), 0);
-        hands.knowPlace(card, PlaceKnowledge.EXACT);
+        hands.single(place, position - 1, values.of(to), 0);
+        hands.knowPlace(card);
     }
 }

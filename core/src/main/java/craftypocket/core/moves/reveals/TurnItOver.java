@@ -40,7 +40,7 @@ final class TurnItOver extends Move {
         int card = hands.cardOf(values.of(role));
         int place = hands.placeOf(card);
         int position = hands.positionIn(place, card);
-        hands.turn(place, position, position);
+        hands.turnCard(place, position);
         hands.showTop(place, position);
     }
 }

@@ -43,9 +43,9 @@ final class BuryPacket extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.transfer(values.of(packet), 0, hands.size(values.of(packet)), values.of(pile), values.of(at));
         if (!values.exact(at)) {
-            hands.blurPlaces(values.of(pile));
+            hands.somewhere();
         }
+        hands.gather(values.of(packet), values.of(pile), values.of(at));
     }
 }

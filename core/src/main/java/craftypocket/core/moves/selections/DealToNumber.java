@@ -71,7 +71,7 @@ final class DealToNumber extends Move {
         if (dealt == 0 && knowsTop(hands, chosen)) {
             hands.learnName(Knower.PERFORMER, chosen);
         }
-        hands.knowPlace(chosen, PlaceKnowledge.EXACT);
+        hands.knowPlace(chosen);
         hands.blurPlaces(place);
     }
 }

@@ -60,7 +60,7 @@ final class DepthInsert extends Move {
         int place = values.of(pile);
         boolean lifted = values.of(what) == LIFTED;
         int into = lifted ? hands.useBreak(place) : hands.useBreak(place) - 1;
-        hands.transfer(lifted ? values.of(from) : place, 0, 1, place, into);
+        hands.single(lifted ? values.of(from) : place, 0, place, into);
         if (values.of(how) == HALF) {
             hands.hold(place, Hold.Kind.OUT_JOG, into);
         }

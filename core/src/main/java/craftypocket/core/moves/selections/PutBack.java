@@ -52,6 +52,9 @@ final class PutBack extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         int chosen = values.of(role);
+        if (!values.exact(at)) {
+            hands.somewhere();
+        }
         hands.bring(chosen, values.of(pile), values.of(at));
         hands.forget(chosen);
     }

@@ -1,7 +1,6 @@
 package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -17,12 +16,18 @@ import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
+import java.util.Optional;
 
 /** {@code S + D[d+1..n]} and {@code D[1..e] + D[d] + D[e+1..d−1]}: a card of the upper packet hides the selection and is buried in its place. */
 final class ReturnCoverCard extends Move {
 
     private static final Option UPPER = new Option("upper", "the bottom card of the upper packet");
     private static final Option BOTTOM = new Option("bottom", "the bottom card of the deck, from a break above it");
+
+    private static final Need NO_ROOM = new Need(
+            hands -> false,
+            "The cards below the break do not fit below so many cards of the lower packet.",
+            "Hold the break above the bottom card, or let the cover card go in higher.");
 
     private final RoleSetting role = has(Setting.role("role", "Goes back", "A"));
     private final PlaceSetting pile = has(Setting.place("pile", "Into", "deck"));
@@ -69,6 +74,14 @@ final class ReturnCoverCard extends Move {
     }
 
     @Override
+    public Optional<Need> unmet(Hands hands, Values world) {
+        int deck = world.of(pile);
+        int covering = hands.size(deck) - hands.breakDepth(deck);
+        boolean fits = world.of(cover) == UPPER || world.of(at) + world.of(depth) + covering <= hands.size(deck);
+        return fits ? Optional.empty() : Optional.of(NO_ROOM);
+    }
+
+    @Override
     public void perform(Hands hands, Values values) {
         int lower = values.of(pile);
         int upper = values.of(to);
@@ -76,7 +89,7 @@ final class ReturnCoverCard extends Move {
         int cards = values.of(at);
         if (values.of(cover) == UPPER) {
             hands.transfer(lower, 0, cards, upper, 0);
-            hands.transfer(upper, cards - 1, 1, upper, values.of(depth));
+            hands.single(upper, cards - 1, upper, values.of(depth));
             hands.bring(chosen, lower, 0);
         } else {
             int held = hands.size(lower) - hands.useBreak(lower);
@@ -85,9 +98,9 @@ final class ReturnCoverCard extends Move {
             // What lies below the break, meant to be one card, is added on the selection and pushed into the other
             // packet.
             hands.transfer(lower, hands.size(lower) - held, held, lower, values.of(depth));
-            hands.transfer(lower, 0, hands.size(lower), upper, values.of(bury));
-            hands.transfer(upper, 0, hands.size(upper), lower, 0);
+            hands.gather(lower, upper, values.of(bury));
+            hands.gather(upper, lower, 0);
         }
-        hands.knowPlace(chosen, PlaceKnowledge.EXACT);
+        hands.knowPlace(chosen);
     }
 }

@@ -1,7 +1,6 @@
 package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Dealing;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
@@ -77,12 +76,8 @@ final class ReturnDropKey extends Move {
         if (values.of(way) == HINDU) {
             Dealing.drawOff(hands, into, below, values.of(pull));
         }
-        hands.transfer(from, fromPosition - 1, 1, into, 0);
+        hands.single(from, fromPosition - 1, into, 0);
         // The card is on top now: what was drawn off, tabled or is cut off with it comes below, the key falls on it.
         hands.cut(into, below + 1);
-        hands.knowPlace(chosen, PlaceKnowledge.EXACT);
-        if (!values.exact(at)) {
-            hands.blurPlaces(into);
-        }
     }
 }

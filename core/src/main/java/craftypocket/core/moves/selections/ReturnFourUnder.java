@@ -2,7 +2,6 @@ package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -59,7 +58,7 @@ final class ReturnFourUnder extends Move {
         hands.bring(chosen, place, 0);
         // What was swung off lies below, with the selection on it, and the rest on that.
         hands.cut(place, values.of(at) + 1);
-        hands.knowPlace(chosen, PlaceKnowledge.EXACT);
+        hands.knowPlace(chosen);
         if (values.of(then) == CUT) {
             hands.cut(place, rest - values.of(under));
         } else {

@@ -2,7 +2,6 @@ package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -60,11 +59,14 @@ final class ReturnOnLower extends Move {
     public void perform(Hands hands, Values values) {
         int into = values.of(pile);
         int chosen = values.of(role);
+        if (!values.exact(at)) {
+            hands.somewhere();
+        }
         hands.bring(chosen, into, values.of(at));
         boolean held = values.of(keep) == BREAK || values.of(keep) == BELOW;
         if (held) {
             hands.hold(into, Hold.Kind.BREAK, values.of(at) + (values.of(keep) == BELOW ? 1 : 0));
         }
-        hands.knowPlace(chosen, held || values.exact(at) ? PlaceKnowledge.EXACT : PlaceKnowledge.LOST);
+        hands.knowPlace(chosen);
     }
 }

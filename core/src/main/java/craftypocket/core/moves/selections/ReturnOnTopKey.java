@@ -1,7 +1,6 @@
 package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -55,9 +54,5 @@ final class ReturnOnTopKey extends Move {
         int place = values.of(pile);
         hands.bring(values.of(role), place, 0);
         hands.cut(place, values.of(at) + 1);
-        hands.knowPlace(values.of(role), PlaceKnowledge.EXACT);
-        if (!values.exact(at)) {
-            hands.blurPlaces(place);
-        }
     }
 }

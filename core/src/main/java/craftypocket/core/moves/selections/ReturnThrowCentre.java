@@ -1,7 +1,6 @@
 package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -49,10 +48,16 @@ final class ReturnThrowCentre extends Move {
         int touched = values.of(at);
         int chosen = values.of(role);
         hands.choose(chosen, hands.card(place, touched));
+        if (!values.exact(at)) {
+            hands.losePlaces(place);
+        }
+        if (!values.exact(at)) {
+            hands.losePlaces(place);
+        }
         if (touched > 1) {
-            hands.transfer(place, touched - 1, 1, place, 1);
+            hands.single(place, touched - 1, place, 1);
         }
         hands.learnName(values.ownerKnower(role), chosen);
-        hands.knowPlace(chosen, PlaceKnowledge.EXACT);
+        hands.knowPlace(chosen);
     }
 }

@@ -1,7 +1,6 @@
 package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -57,6 +56,6 @@ final class SandwichCut extends Move {
         int chosen = values.of(role);
         hands.bring(chosen, place, 0);
         hands.cut(place, values.of(at) + 1);
-        hands.knowPlace(chosen, values.exact(at) ? PlaceKnowledge.EXACT : PlaceKnowledge.IN_THE_CIRCLE);
+        hands.knowPlace(chosen);
     }
 }

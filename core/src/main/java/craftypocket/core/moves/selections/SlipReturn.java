@@ -2,7 +2,6 @@ package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -49,9 +48,9 @@ final class SlipReturn extends Move {
         int place = values.of(pile);
         int chosen = values.of(role);
         int above = values.of(at) - 1;
-        hands.transfer(place, 0, 1, place, above);
+        hands.single(place, 0, place, above);
         hands.bring(chosen, place, above);
         hands.hold(place, Hold.Kind.BREAK, above);
-        hands.knowPlace(chosen, PlaceKnowledge.EXACT);
+        hands.knowPlace(chosen);
     }
 }

@@ -1,7 +1,6 @@
 package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -68,8 +67,8 @@ final class SpreadPick extends Move {
     public void perform(Hands hands, Values values) {
         int chosen = values.of(role);
         hands.choose(chosen, hands.card(values.of(pile), values.of(at)));
-        hands.transfer(values.of(pile), values.of(at) - 1, 1, values.ownerPlace(role), 0);
+        hands.single(values.of(pile), values.of(at) - 1, values.ownerPlace(role), 0);
         hands.learnName(values.ownerKnower(role), chosen);
-        hands.knowPlace(chosen, PlaceKnowledge.EXACT);
+        hands.knowPlace(chosen);
     }
 }

@@ -1,7 +1,6 @@
 package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -58,6 +57,6 @@ final class ThinkInPacket extends Move {
         hands.transfer(from, kept, hands.size(from) - kept, values.of(rest), 0);
         hands.transfer(from, 0, kept, values.ownerPlace(role), 0);
         hands.learnName(values.ownerKnower(role), chosen);
-        hands.knowPlace(chosen, PlaceKnowledge.EXACT);
+        hands.knowPlace(chosen);
     }
 }

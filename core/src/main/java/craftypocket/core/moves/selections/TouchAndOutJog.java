@@ -2,7 +2,6 @@ package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -49,7 +48,7 @@ final class TouchAndOutJog extends Move {
         int chosen = values.of(role);
         hands.choose(chosen, hands.card(values.of(pile), values.of(at)));
         hands.learnName(values.ownerKnower(role), chosen);
-        hands.knowPlace(chosen, PlaceKnowledge.EXACT);
+        hands.knowPlace(chosen);
         hands.hold(values.of(pile), Hold.Kind.OUT_JOG, values.of(at) - 1);
     }
 }

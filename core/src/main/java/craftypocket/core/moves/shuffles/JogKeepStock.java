@@ -51,7 +51,7 @@ final class JogKeepStock extends Move {
         hands.cut(place, kept);
         // The first of the others is the jogged card: the rest is shuffled onto it.
         Chunks.shuffle(hands, values, place, chunks, 1, others - 1);
-        hands.transfer(place, 0, 1, place, others - 1);
+        hands.single(place, 0, place, others - 1);
         Chunks.shuffle(hands, values, place, again, 0, others);
         hands.cut(place, others);
     }

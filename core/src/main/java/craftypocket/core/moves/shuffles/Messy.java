@@ -2,6 +2,7 @@ package craftypocket.core.moves.shuffles;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
+import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -44,7 +45,7 @@ final class Messy extends Move {
         int place = values.of(pile);
         int depth = 0;
         int turned = 0;
-        int[] sizes = values.chunks(blocks);
+        int[] sizes = Chunks.of(hands, values, blocks);
         for (int i = 0; i < sizes.length; i++) {
             if (i % 2 == 1 && sizes[i] > 0) {
                 hands.turn(place, depth + 1, depth + sizes[i]);
@@ -53,7 +54,7 @@ final class Messy extends Move {
             }
             depth += sizes[i];
         }
-        hands.transfer(place, hands.size(place) - 1, 1, place, 0);
+        hands.single(place, hands.size(place) - 1, place, 0);
         if (hands.depthOf(place, Hold.Kind.BEND) < 0) {
             // Where the halves meet back to back, a bent deck opens by itself; with another, the hand keeps a break
             // there.

@@ -52,7 +52,7 @@ final class OverhandBottomToTop extends Move {
         int last = values.of(singles);
         Chunks.shuffle(hands, values, place, chunks, 0, size - last);
         for (int i = 0; i < last; i++) {
-            hands.transfer(place, size - last + i, 1, place, 0);
+            hands.single(place, size - last + i, place, 0);
         }
     }
 }

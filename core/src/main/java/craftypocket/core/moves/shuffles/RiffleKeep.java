@@ -1,7 +1,6 @@
 package craftypocket.core.moves.shuffles;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
@@ -48,12 +47,7 @@ final class RiffleKeep extends Move {
         int place = values.of(pile);
         int kept = values.of(top);
         int mixed = hands.size(place) - kept - values.of(bottom);
-        for (int role = 0; role < hands.roleCount(); role++) {
-            int at = hands.isIn(place, role) ? hands.positionIn(place, hands.cardOf(role)) : 0;
-            if (at > kept && at <= kept + mixed) {
-                hands.knowPlace(role, PlaceKnowledge.LOST);
-            }
-        }
+        hands.counts(values.exact(top) && values.exact(bottom));
         hands.riffleAt(place, kept, mixed, values.of(cut) - kept, hands.chance(values.of(shuffle)));
     }
 }

@@ -85,7 +85,7 @@ final class SwapThing extends Move {
         }
         int place = values.of(pile);
         int was = hands.placeOfThing(what);
-        hands.transfer(place, 0, hands.size(place), was, 0);
+        hands.gather(place, was, 0);
         hands.putInFront(what, place);
     }
 }
