@@ -8,6 +8,7 @@ const moment = computed(() => bench.trace?.moments[bench.selectedIndex])
 
 const PLACE_KNOWN: Record<string, string> = {
   exact: 'you know where',
+  'in-pile': 'somewhere in this pile',
   'in-the-circle': 'known beside its neighbours',
   lost: 'place lost',
 }
@@ -41,6 +42,12 @@ const spoilt = computed(() =>
   (moment.value?.spoilt ?? []).map((s) => `${bench.trace!.cards[s.card]!.sign} is ${s.how}`).join(', '),
 )
 
+/** What the performer would name, without knowing that it is right. */
+function takenFor(state: { takenFor: number }): string {
+  const card = bench.trace!.cards[state.takenFor]
+  return card ? `you take it for ${card.sign}` : ''
+}
+
 const entries = computed(() =>
   (moment.value?.roles ?? []).map((state, i) => {
     const role = bench.trace!.roles[i]!
@@ -53,7 +60,7 @@ const entries = computed(() =>
       sign: card?.sign ?? '',
       red: card?.red ?? false,
       names: [
-        you ? 'you know its name' : 'name unknown to you',
+        you ? 'you know its name' : takenFor(state) || 'name unknown to you',
         ...others.map((who) => `${who} knows it`),
       ].join(', '),
       place: PLACE_KNOWN[state.placeKnown] ?? '',

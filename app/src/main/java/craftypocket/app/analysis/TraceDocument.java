@@ -150,6 +150,7 @@ record TraceDocument(
             boolean faceUp,
             @NotNull String placeKnown,
             @NotNull List<String> nameKnownTo,
+            int takenFor,
             @NotNull List<SpotOfCard> slug) {}
 
     /** Where one card of a slug lies. */
@@ -341,6 +342,7 @@ record TraceDocument(
                 role.faceUp(),
                 Constants.word(role.placeKnown()),
                 role.nameKnownTo().stream().map(plan.people()::get).toList(),
+                role.takenFor(),
                 Arrays.stream(plan.slug(index))
                         .mapToObj(card -> spot(moment, card))
                         .toList());

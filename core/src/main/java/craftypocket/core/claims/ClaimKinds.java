@@ -8,6 +8,7 @@ import craftypocket.core.claims.kinds.DirectlyBelow;
 import craftypocket.core.claims.kinds.FaceUpCount;
 import craftypocket.core.claims.kinds.Lies;
 import craftypocket.core.claims.kinds.NameKnown;
+import craftypocket.core.claims.kinds.NamedIsTheirs;
 import craftypocket.core.claims.kinds.NextOfOrder;
 import craftypocket.core.claims.kinds.OnlyFaceUp;
 import craftypocket.core.claims.kinds.PileOrder;
@@ -35,6 +36,7 @@ public final class ClaimKinds {
             new CardAt(),
             new FaceUpCount(),
             new NameKnown(),
+            new NamedIsTheirs(),
             new PlaceKnown(),
             new SameCard(),
             new PileOrder(),

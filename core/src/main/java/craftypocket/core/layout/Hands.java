@@ -378,9 +378,24 @@ public final class Hands {
         known.end();
     }
 
-    /** The next cards go in at a depth that the performer does not know, even where it is the top or the bottom. */
-    public void somewhere() {
-        known.somewhere();
+    /**
+     * The next cards go in at a depth that the performer does not know, even where it is the top or the bottom.
+     *
+     * @param least the fewest cards that can then lie above them
+     * @param most the most cards that can
+     */
+    public void somewhere(int least, int most) {
+        known.somewhere(least, most);
+    }
+
+    /** The next hold of a finger is the one it has, a known number of cards away. */
+    public void sameGap() {
+        known.sameGap();
+    }
+
+    /** Whether the performer knows that the card is the first of the upper packet of a riffle that is not squared. */
+    public boolean firstOfUpper(int role) {
+        return known.firstOfUpper(role);
     }
 
     /** Of all numbers of the step only these matter from here on, and the performer knows them or not. */
@@ -456,6 +471,7 @@ public final class Hands {
     /** Deals cards singly from the top of one pile onto another, which reverses them. */
     public void deal(int place, int count, int target) {
         holds.mixed(place, 0, count);
+        known.dealing(place, count);
         transfer(place, 0, count, target, 0);
         reorderings.reverse(target * cards, count);
         known.dealt(target, count);
@@ -535,7 +551,7 @@ public final class Hands {
     /** The same with the whole pile, which is not squared yet: cards of the upper packet can be told from the others. */
     public void interlace(int place, int cut, Chance draws) {
         holds.mixed(place, 0, size(place));
-        known.mixed(place, 0, size(place), true);
+        known.interlaced(place);
         for (int position = 1; position <= cut; position++) {
             holds.ofUpper(card(place, position));
         }
@@ -728,6 +744,11 @@ public final class Hands {
         known.here(role);
     }
 
+    /** The performer knows how many cards lie between the gap that was taken last in this pile and the card. */
+    public void knowFromHold(int role) {
+        known.fromHold(role, lastFinger(whereIs(cardOf(role))).ordinal());
+    }
+
     /** The performer knows that the card is the top one of its pile. */
     public void knowOnTop(int role) {
         known.onTop(role);
@@ -736,6 +757,16 @@ public final class Hands {
     /** The performer knows that the card is the bottom one of its pile. */
     public void knowOnBottom(int role) {
         known.onBottom(role);
+    }
+
+    /** The place of the card from the top as the performer knows it, or 0. */
+    public int knownPosition(int role) {
+        return known.knownPosition(role);
+    }
+
+    /** Whether the performer knows that the card is the bottom one of its pile. */
+    public boolean knownOnBottom(int role) {
+        return known.knownOnBottom(role);
     }
 
     /** Whether the performer knows that the card is the top one of its pile. */
@@ -800,12 +831,7 @@ public final class Hands {
 
     /** Everybody sees the uppermost sides of the top cards, from the lowest of them to the top one, as in a deal. */
     public void showDealt(int place, int count) {
-        for (int role = 0; role < roles; role++) {
-            int position = cardOf(role) < 0 ? 0 : find(place, cardOf(role));
-            if (position >= 1 && position <= count) {
-                seen(place, position, faceUp(place, position));
-            }
-        }
+        known.seenDealt(place, count);
         if (watcher != null) {
             for (int position = count; position >= 1; position--) {
                 tell(card(place, position), faceUp(place, position), false);
@@ -824,6 +850,11 @@ public final class Hands {
         if (watcher != null) {
             watcher.passes(places.at(place), really, seeming);
         }
+    }
+
+    /** Whether the upper side of a card tells which card it is. */
+    boolean tells(int place, int position) {
+        return kit.tells(card(place, position), faceUp(place, position));
     }
 
     private void seen(int place, int position, boolean front) {

@@ -22,6 +22,9 @@ final class Knowledge {
     private static final byte PILE = 4;
     private static final int ROLE_BYTES = 8;
     private static final int FINGERS = 3;
+    /** Stands for the card that lies first of the upper packet in a riffle that is not squared yet. */
+    private static final byte FIRST_OF_UPPER = FINGERS + 1;
+
     private static final int MOST_CIRCLES = 120;
 
     private final Hands hands;
@@ -40,6 +43,11 @@ final class Knowledge {
     private final int sizeAt;
     private final int lastCircleAt;
 
+    /** By role, the circle in which it lay before it was dealt; 0 for none. */
+    private final byte[] dealtFrom;
+    /** Whether a finger takes its gap again, a known number of cards away. */
+    private boolean sameGap;
+
     /** Whether the numbers of what is being done are known to the performer. Not part of the state: it lasts one step. */
     private boolean sure = true;
     /** The gap at which something is done, where it lay, and how many cards were above it; -1 for none. */
@@ -50,6 +58,10 @@ final class Knowledge {
 
     /** Whether the next cards go in at a depth that the performer does not know. */
     private boolean somewhere;
+    /** The least and the most cards that then lie above them. */
+    private int leastInto;
+
+    private int mostInto;
     /** The finger at whose gap something is looked up in this step; -1 for none. */
     private int looked = -1;
     /** The fingers that took their gap in this step, a bit each. */
@@ -77,6 +89,7 @@ final class Knowledge {
         gapAt = takenForAt + roles;
         sizeAt = gapAt + FINGERS;
         lastCircleAt = sizeAt + places;
+        dealtFrom = new byte[roles];
     }
 
     /** How many bytes it takes. */
@@ -139,6 +152,7 @@ final class Knowledge {
         }
         sure = outer && known;
         somewhere = false;
+        sameGap = false;
         looked = -1;
         taken = nested == 1 ? 0 : taken;
         usedFinger = -1;
@@ -168,8 +182,10 @@ final class Knowledge {
     }
 
     /** The next cards go in at a depth that the performer does not know, even where it is the top or the bottom. */
-    void somewhere() {
+    void somewhere(int least, int most) {
         somewhere = true;
+        leastInto = least;
+        mostInto = most;
     }
 
     /** From here on a number is used that the performer does not know. */
@@ -188,7 +204,11 @@ final class Knowledge {
         }
         for (int role = 0; role < roles; role++) {
             int finger = state[fingerAt + role] - 1;
-            if (finger >= 0 && !stillAt(role, finger)) {
+            if (finger == FINGERS) {
+                int place = hands.whereIs(cardOf(role));
+                boolean open = place >= 0 && hands.heldDepth(place, Hold.Kind.STEP) >= 0;
+                state[fingerAt + role] = open ? FIRST_OF_UPPER : 0;
+            } else if (finger >= 0 && !stillAt(role, finger)) {
                 state[fingerAt + role] = 0;
             }
         }
@@ -201,7 +221,30 @@ final class Knowledge {
         usedFinger = -1;
     }
 
+    /** The finger takes its gap again, a known number of cards away from where it was. */
+    void sameGap() {
+        sameGap = true;
+    }
+
+    /** A riffle begins that is not squared yet: the top card becomes the first of the upper packet. */
+    void interlaced(int place) {
+        for (int role = 0; role < roles; role++) {
+            boolean top = knownOnTop(role) && in(place, role) == 1;
+            if (in(place, role) > 0) {
+                somewhereIn(role);
+                state[fingerAt + role] = top ? FIRST_OF_UPPER : 0;
+            }
+        }
+    }
+
+    boolean firstOfUpper(int role) {
+        return state[fingerAt + role] == FIRST_OF_UPPER;
+    }
+
     private boolean stillAt(int role, int finger) {
+        if (finger >= FINGERS) {
+            return false;
+        }
         int place = hands.placeOfFinger(finger);
         int position = place < 0 ? 0 : hands.find(place, cardOf(role));
         return position > 0 && position - hands.depthOfFinger(finger) == state[offsetAt + role];
@@ -220,14 +263,22 @@ final class Knowledge {
         boolean both = sure && sized(place);
         state[gapAt + finger] = both ? BOTH : sure ? (fromBottom ? BOTTOM : TOP) : 0;
         for (int role = 0; role < roles; role++) {
-            if (state[fingerAt + role] == finger + 1) {
+            int position = in(place, role);
+            boolean follows = sameGap && position > 0 && state[fingerAt + role] == finger + 1;
+            if (follows) {
+                state[offsetAt + role] = (byte) (position - depth);
+            } else if (state[fingerAt + role] == finger + 1) {
                 state[fingerAt + role] = 0;
             }
-            int position = in(place, role);
             if (position > 0 && (state[anchorAt + role] & state[gapAt + finger] & BOTH) != 0) {
                 fromGap(role, finger, position - depth);
             }
         }
+    }
+
+    void fromHold(int role, int finger) {
+        somewhereIn(role);
+        fromGap(role, finger, in(hands.whereIs(cardOf(role)), role) - hands.depthOfFinger(finger));
     }
 
     private void fromGap(int role, int finger, int offset) {
@@ -249,6 +300,18 @@ final class Knowledge {
 
     boolean counted(int place, int role) {
         return sure && sized(place) && in(place, role) > 0 && (state[anchorAt + role] & BOTH) != 0;
+    }
+
+    /** The place of a card as it is counted from the top, or 0 when the performer does not know it. */
+    int knownPosition(int role) {
+        int place = cardOf(role) < 0 ? -1 : hands.whereIs(cardOf(role));
+        boolean known = place >= 0 && (state[anchorAt + role] & TOP) != 0;
+        return known ? in(place, role) : 0;
+    }
+
+    boolean knownOnBottom(int role) {
+        int place = cardOf(role) < 0 ? -1 : hands.whereIs(cardOf(role));
+        return place >= 0 && in(place, role) == hands.size(place) && (state[anchorAt + role] & BOTTOM) != 0;
     }
 
     boolean knownOnTop(int role) {
@@ -306,7 +369,7 @@ final class Knowledge {
         forget(role);
         int position = hands.find(place, cardOf(role));
         int size = hands.size(place);
-        boolean counted = (sure && sized(place)) || size == 1;
+        boolean counted = sized(place) && (sure || size == 1);
         boolean both = counted || (end != 0 && sized(place));
         state[anchorAt + role] = (byte) (both ? BOTH : end == 0 ? PILE : end);
         for (int finger = 0; finger < FINGERS; finger++) {
@@ -454,11 +517,11 @@ final class Knowledge {
     void gathered(int from, int to, int into) {
         boolean onTop = into == 0 && !somewhere;
         boolean under = into == hands.size(to) && !somewhere;
-        somewhere = false;
         boolean fromSized = sized(from);
         boolean toSized = sized(to);
         boolean alone = hands.size(to) == 0;
         boolean literal = sure && fromSized && toSized;
+        byte seam = 0;
         for (int role = 0; role < roles; role++) {
             int inFrom = in(from, role);
             int inTo = in(to, role);
@@ -480,13 +543,20 @@ final class Knowledge {
                 now = (onTop ? anchors & BOTTOM : 0) | (under ? anchors & TOP : 0);
                 now |= onTop && fromSized ? anchors & TOP : 0;
                 now |= under && fromSized ? anchors & BOTTOM : 0;
+                now |= outOfReach(inTo, hands.size(to), anchors);
             }
             // Counted from a gap near the bottom of what falls on it.
             int finger = inTo > 0 && onTop && (anchors & TOP) != 0 ? fingerNearBottom(from) : -1;
             byte held = state[fingerAt + role];
             byte offset = state[offsetAt + role];
+            boolean atSeam = (anchors & (onTop == inFrom > 0 ? BOTTOM : TOP)) != 0 && (onTop || under);
             somewhereIn(role);
             state[anchorAt + role] = (byte) (now == 0 ? PILE : now);
+            if (atSeam && now == 0) {
+                // Counted from where the two packets meet, it lies as it does to what is counted from there too.
+                seam = seam == 0 ? nextCircle() : seam;
+                state[circleAt + role] = seam;
+            }
             if (held != 0) {
                 fromGap(role, held - 1, offset);
             } else if (finger >= 0) {
@@ -505,6 +575,7 @@ final class Knowledge {
             unsized(to);
         }
         state[sizeAt + from] = 0;
+        somewhere = false;
     }
 
     private int fingerNearBottom(int place) {
@@ -532,7 +603,7 @@ final class Knowledge {
                 somewhereIn(role);
                 if (it && end && anchors != 0) {
                     comesIn(role, to, into, to == from ? size - 1 : hands.size(to));
-                } else if (keeps && (to != from || (into > 0 && into < size - 1))) {
+                } else if (keeps && (to != from || (!somewhere && into > 0 && into < size - 1))) {
                     state[anchorAt + role] = was;
                 } else if (to != from) {
                     forget(role);
@@ -566,6 +637,15 @@ final class Knowledge {
         }
     }
 
+    /** What stays of the anchors of a card above, or below, all places where cards can come in. */
+    private int outOfReach(int position, int size, int anchors) {
+        if (!somewhere) {
+            return 0;
+        }
+        return (position <= leastInto ? anchors & TOP : 0)
+                | (position > mostInto && position <= size ? anchors & BOTTOM : 0);
+    }
+
     /** Cards come into a pile in which a role lies. */
     private void addedTo(int role, int to, int into, int count, boolean literal, boolean countKnown) {
         int anchors = state[anchorAt + role] & BOTH;
@@ -580,12 +660,13 @@ final class Knowledge {
         boolean under = into == hands.size(to) && !somewhere;
         int now = (onTop ? anchors & BOTTOM : 0) | (under ? anchors & TOP : 0);
         now |= (onTop && countKnown ? anchors & TOP : 0) | (under && countKnown ? anchors & BOTTOM : 0);
+        now |= outOfReach(in(to, role), hands.size(to), anchors);
         boolean was = state[anchorAt + role] != 0;
         byte held = state[fingerAt + role];
         byte offset = state[offsetAt + role];
         forget(role);
         state[anchorAt + role] = (byte) (now != 0 ? now : was ? PILE : 0);
-        if (held != 0 && (onTop || under)) {
+        if (held != 0 && (onTop || under || sameGap)) {
             fromGap(role, held - 1, offset);
         }
     }
@@ -650,7 +731,7 @@ final class Knowledge {
         } else if (first || last) {
             // The card at an end goes with whatever is taken from there, and stays with what is not.
             now = !moved
-                    ? (first ? TOP : 0) | (last ? BOTTOM : 0)
+                    ? (first && depth + count == size ? TOP : 0) | (last && depth == 0 ? BOTTOM : 0)
                     : (first && (onTop || alone) ? TOP : 0) | (last && (under || alone) ? BOTTOM : 0);
         } else {
             now = 0;
@@ -677,6 +758,53 @@ final class Knowledge {
         }
     }
 
+    /** Cards are about to be dealt: how they lie to each other stays known, whoever counts them. */
+    void dealing(int place, int count) {
+        byte exact = 0;
+        for (int role = 0; role < roles; role++) {
+            int position = in(place, role);
+            boolean goes = position > 0 && position <= count;
+            if (goes && (state[anchorAt + role] & BOTH) != 0) {
+                exact = exact == 0 ? nextCircle() : exact;
+                dealtFrom[role] = exact;
+            } else {
+                dealtFrom[role] = goes ? state[circleAt + role] : 0;
+            }
+        }
+    }
+
+    /** Everybody sees the top cards of a pile as they were dealt, one by one: where each of them lies is seen, too. */
+    void seenDealt(int place, int count) {
+        for (int role = 0; role < roles; role++) {
+            int position = in(place, role);
+            if (position > 0 && position <= count && hands.tells(place, position)) {
+                if (!knowsName(Knower.PERFORMER, role)
+                        && (pointedAt(role, place, position) || seenBeside(role, place, count))) {
+                    learnName(Knower.PERFORMER, role);
+                }
+                if (knowsName(Knower.PERFORMER, role)) {
+                    found(role, TOP);
+                }
+            }
+        }
+    }
+
+    /** Whether a card that was known by name was seen among the same cards, from which this one can be counted. */
+    private boolean seenBeside(int role, int place, int count) {
+        boolean beside = false;
+        for (int other = 0; other < roles; other++) {
+            int position = in(place, other);
+            beside |= other != role
+                    && position > 0
+                    && position <= count
+                    && dealtFrom[role] != 0
+                    && dealtFrom[role] == dealtFrom[other]
+                    && knowsName(Knower.PERFORMER, other)
+                    && hands.tells(place, position);
+        }
+        return beside;
+    }
+
     /** The cards that were dealt lie the other way round. */
     void dealt(int to, int count) {
         for (int role = 0; role < roles; role++) {
@@ -686,7 +814,8 @@ final class Knowledge {
                 boolean alone = count == hands.size(to);
                 int swapped = alone ? (anchors == TOP ? BOTTOM : anchors == BOTTOM ? TOP : anchors) : 0;
                 boolean known = anchors != 0 && swapped != 0;
-                state[anchorAt + role] = (byte) (known ? swapped : 0);
+                state[anchorAt + role] = (byte) (known ? swapped : dealtFrom[role] != 0 ? PILE : 0);
+                state[circleAt + role] = known ? 0 : dealtFrom[role];
                 state[fingerAt + role] = 0;
             }
         }
@@ -754,8 +883,8 @@ final class Knowledge {
     private boolean pointedAt(int role, int place, int position) {
         int anchors = state[anchorAt + role] & BOTH;
         int offset = state[offsetAt + role];
-        return (position == 1 && (anchors & TOP) != 0)
-                || (position == hands.size(place) && (anchors & BOTTOM) != 0)
+        return (sure && position == 1 && (anchors & TOP) != 0)
+                || (sure && position == hands.size(place) && (anchors & BOTTOM) != 0)
                 || (anchors != 0 && sure && sized(place))
                 || (looked >= 0 && state[fingerAt + role] == looked + 1 && (offset == 0 || offset == 1));
     }

@@ -1,7 +1,10 @@
 package craftypocket.core.moves;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.settings.Amount;
+import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Option;
+import craftypocket.core.settings.Values;
 
 /** What all deals share. */
 public final class Dealing {
@@ -14,6 +17,15 @@ public final class Dealing {
     public static void drawOff(Hands hands, int place, int count, int pull) {
         for (int drawn = 0; drawn < count; drawn += pull) {
             hands.transfer(place, drawn, Math.min(pull, count - drawn), place, 0);
+        }
+    }
+
+    /** What goes in next goes in where an amount says, which the performer may not know. */
+    public static void goesIn(Hands hands, Values values, AmountSetting at) {
+        Amount amount = values.amount(at);
+        if (!amount.known()) {
+            boolean stated = amount.source() == null && amount.kind() != Amount.Kind.ANY;
+            hands.somewhere(stated ? amount.low() : 0, stated ? amount.high() : Amount.MOST);
         }
     }
 

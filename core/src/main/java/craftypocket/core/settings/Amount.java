@@ -87,6 +87,11 @@ public record Amount(Kind kind, int low, int high, Source source) {
         return kind == Kind.ANY || (kind != Kind.REST && low < high);
     }
 
+    /** Whether it is where the break is, or a known number of cards away from it. */
+    public boolean atBreak() {
+        return source != null && low == high && source.atBreak();
+    }
+
     /** Whether the performer knows the number: it was stated, or is worked out from a name that is known. */
     public boolean known() {
         return kind == Kind.EXACT || (kind == Kind.DERIVED && low == high && source.known());

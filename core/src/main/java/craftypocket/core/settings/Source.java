@@ -44,6 +44,11 @@ public abstract sealed class Source {
     public abstract Missing missing();
 
     /** Whether the performer knows the number when it comes to it. */
+    /** Whether it is the depth of the break. */
+    boolean atBreak() {
+        return false;
+    }
+
     boolean known() {
         return false;
     }
@@ -169,6 +174,11 @@ public abstract sealed class Source {
     private static final class AtHold extends Source {
 
         private final Hold.Kind kind;
+
+        @Override
+        boolean atBreak() {
+            return kind == Hold.Kind.BREAK;
+        }
 
         AtHold(String what, Hold.Kind kind) {
             super("at " + what, ABOVE + "the " + kind.word());

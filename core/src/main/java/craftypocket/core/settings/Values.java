@@ -131,6 +131,11 @@ public final class Values {
         return List.of(amounts[setting.index()]);
     }
 
+    /** How many chunks were stated. */
+    public int statedCount(ChunksSetting setting) {
+        return amounts[setting.index()].length;
+    }
+
     /** The one amount as it was stated. */
     public Amount amount(Setting setting) {
         return amounts[setting.index()][0];

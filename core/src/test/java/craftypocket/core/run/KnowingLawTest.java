@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 class KnowingLawTest {
 
     private static final int MOST_WORLDS = 400;
-    private static final int ROUTINES = 150;
+    private static final int ROUTINES = 80;
 
     @Test
     void nothing_is_said_to_be_known_that_differs_between_worlds_alike_to_the_performer() {

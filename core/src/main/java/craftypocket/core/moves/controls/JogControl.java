@@ -67,6 +67,15 @@ final class JogControl extends Move {
         int chosen = values.of(role);
         int off = values.of(at);
         int rest = hands.size(place) - off;
+        boolean whole = values.statedCount(before) == 1;
+        int kept = 0;
+        for (int role = 0; role < hands.roleCount(); role++) {
+            // What lay on top stays together, if it was run off in one, and lies directly below the selection in the
+            // end.
+            int known = hands.isIn(place, role) ? hands.knownPosition(role) : 0;
+            boolean above = whole && known > 0 && known <= values.amount(at).low();
+            kept |= above ? 1 << role : 0;
+        }
         Chunks.shuffle(hands, values, place, before, 0, off);
         hands.guess();
         // The rest comes to lie on the selection, the jogged card undermost of it.
@@ -76,6 +85,10 @@ final class JogControl extends Move {
         hands.overhand(place, 0, rest, values.chunks(back));
         hands.cut(place, rest);
         hands.bring(chosen, place, 0);
-        hands.knowPlace(chosen);
+        for (int role = 0; role < hands.roleCount(); role++) {
+            if ((kept & 1 << role) != 0) {
+                hands.settlePlace(role);
+            }
+        }
     }
 }

@@ -60,6 +60,8 @@ final class TopBlockLift extends Move {
         int place = values.of(pile);
         int wanted = values.of(role);
         int drawn = 0;
+        // The first card of the upper packet comes to the top with whatever is drawn out of that.
+        boolean first = values.of(what) != LOWER && hands.firstOfUpper(wanted);
         if (values.of(what) == CARD) {
             hands.single(place, hands.positionIn(place, hands.cardOf(wanted)) - 1, place, 0);
         } else {
@@ -72,8 +74,8 @@ final class TopBlockLift extends Move {
         }
         boolean lifted = values.of(what) == CARD || hands.positionIn(place, hands.cardOf(wanted)) <= drawn;
         hands.use(place, Hold.Kind.STEP);
-        if (lifted) {
-            hands.knowPlace(wanted);
+        if (lifted && first) {
+            hands.knowOnTop(wanted);
         }
     }
 }

@@ -60,14 +60,16 @@ final class ForcePacketCut extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
-        int left = hands.useBreak(place);
+        int left = hands.breakDepth(place);
         int[] sizes = Chunks.of(hands, values, packets);
         // The packet at which they stop is the one taken at the break.
         for (int packet = 0; packet < values.of(stop) - 1; packet++) {
             hands.transfer(place, 0, sizes[packet], values.of(to), 0);
             left -= sizes[packet];
         }
+        hands.useBreak(place);
         hands.transfer(place, 0, left, values.of(to), 0);
+        hands.losePlaces(values.of(to));
         Forces.take(hands, values, role, place, 1);
     }
 }

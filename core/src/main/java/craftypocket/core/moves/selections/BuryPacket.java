@@ -1,6 +1,7 @@
 package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Dealing;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -43,9 +44,7 @@ final class BuryPacket extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        if (!values.exact(at)) {
-            hands.somewhere();
-        }
+        Dealing.goesIn(hands, values, at);
         hands.gather(values.of(packet), values.of(pile), values.of(at));
     }
 }

@@ -1,8 +1,6 @@
 package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.Knower;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -48,17 +46,6 @@ final class DealToNumber extends Move {
         return List.of(Needs.owned(role, values), Needs.open(role, values), Needs.apart(pile, to, values));
     }
 
-    /** When nothing is heard to be dealt, it is the top card; its name is known where another role is that card. */
-    private static boolean knowsTop(Hands hands, int chosen) {
-        for (int role = 0; role < hands.roleCount(); role++) {
-            boolean same = role != chosen && hands.cardOf(role) == hands.cardOf(chosen);
-            if (same && hands.knowsName(Knower.PERFORMER, role) && hands.placeKnown(role) == PlaceKnowledge.EXACT) {
-                return true;
-            }
-        }
-        return false;
-    }
-
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
@@ -68,9 +55,6 @@ final class DealToNumber extends Move {
         hands.deal(place, dealt, values.of(to));
         hands.transfer(values.of(to), 0, dealt, place, 0);
         hands.learnName(values.ownerKnower(role), chosen);
-        if (dealt == 0 && knowsTop(hands, chosen)) {
-            hands.learnName(Knower.PERFORMER, chosen);
-        }
         hands.knowPlace(chosen);
         hands.blurPlaces(place);
     }

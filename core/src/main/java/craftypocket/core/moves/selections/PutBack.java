@@ -1,6 +1,7 @@
 package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Dealing;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -46,15 +47,17 @@ final class PutBack extends Move {
                 new Need(
                         hands -> hands.isIn(owner, values.of(role)),
                         values.roleLabel(role) + " is not in their hand.",
-                        "Let them pick again before the card has gone back."));
+                        "Let them pick again before the card has gone back."),
+                new Need(
+                        hands -> values.of(pile) != owner,
+                        "“" + pile.label() + "” is the hand that holds it.",
+                        "Choose another pile."));
     }
 
     @Override
     public void perform(Hands hands, Values values) {
         int chosen = values.of(role);
-        if (!values.exact(at)) {
-            hands.somewhere();
-        }
+        Dealing.goesIn(hands, values, at);
         hands.bring(chosen, values.of(pile), values.of(at));
         hands.forget(chosen);
     }

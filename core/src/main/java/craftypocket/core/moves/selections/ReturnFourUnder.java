@@ -58,11 +58,16 @@ final class ReturnFourUnder extends Move {
         hands.bring(chosen, place, 0);
         // What was swung off lies below, with the selection on it, and the rest on that.
         hands.cut(place, values.of(at) + 1);
-        hands.knowPlace(chosen);
         if (values.of(then) == CUT) {
             hands.cut(place, rest - values.of(under));
+            // So many cards lie above it, whatever was swung off.
+            hands.counts(values.exact(under));
+            hands.knowPlace(chosen);
         } else {
             hands.hold(place, Hold.Kind.BREAK, rest - values.of(under));
+            if (values.exact(under)) {
+                hands.knowFromHold(chosen);
+            }
         }
     }
 }

@@ -2,6 +2,7 @@ package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
+import craftypocket.core.moves.Dealing;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -59,8 +60,9 @@ final class ReturnOnLower extends Move {
     public void perform(Hands hands, Values values) {
         int into = values.of(pile);
         int chosen = values.of(role);
-        if (!values.exact(at)) {
-            hands.somewhere();
+        Dealing.goesIn(hands, values, at);
+        if (values.amount(at).atBreak()) {
+            hands.sameGap();
         }
         hands.bring(chosen, into, values.of(at));
         boolean held = values.of(keep) == BREAK || values.of(keep) == BELOW;

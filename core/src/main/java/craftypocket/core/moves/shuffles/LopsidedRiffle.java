@@ -49,6 +49,5 @@ final class LopsidedRiffle extends Move {
         } else {
             hands.riffleAt(place, 0, hands.size(place), values.of(cut), hands.chance(values.of(shuffle)));
         }
-        hands.losePlaces(place);
     }
 }

@@ -53,6 +53,5 @@ final class SpectatorOverhand extends Move {
         for (int i = 0; i < values.of(times); i++) {
             hands.overhandByChance(values.of(pile), values.of(chunks), draws);
         }
-        hands.losePlaces(values.of(pile));
     }
 }

@@ -49,6 +49,5 @@ final class SpectatorRiffle extends Move {
         for (int i = 0; i < values.of(times); i++) {
             hands.riffle(values.of(pile), draws);
         }
-        hands.losePlaces(values.of(pile));
     }
 }

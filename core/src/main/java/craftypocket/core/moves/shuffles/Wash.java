@@ -40,6 +40,5 @@ final class Wash extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         hands.wash(values.of(pile), hands.chance(values.of(shuffle)));
-        hands.losePlaces(values.of(pile));
     }
 }
