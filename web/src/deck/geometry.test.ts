@@ -46,6 +46,7 @@ function role(place: string, position: number): Moment['roles'][number] {
     faceUp: false,
     placeKnown: 'exact',
     nameKnownTo: [],
+    takenFor: -1,
     slug: [],
   }
 }

@@ -1346,6 +1346,8 @@ export interface components {
             /** Format: int32 */
             position: number;
             slug: components["schemas"]["SpotOfCard"][];
+            /** Format: int32 */
+            takenFor: number;
         };
         /** @description A routine as it is written to a file, stored and sent: the open format of <code>docs/formats/routine.schema.json</code>. */
         RoutineDocument: {
