@@ -12,7 +12,7 @@ package craftypocket.core.layout;
  * <p>It is a section of the bytes of {@link Hands}: for each role its card + 1, 0 when not yet chosen; who knows its name,
  * a bit a person; from which position it was taken last, 0 when never; its anchors; its finger + 1, and the positions from
  * that gap; its circle; the card + 1 that he takes for it. For each finger the anchors of its gap. For each place whether its size is unknown. The number of
- * the last circle.
+ * the last circle, and whether any size is unknown.
  */
 final class Knowledge {
 
@@ -94,7 +94,7 @@ final class Knowledge {
 
     /** How many bytes it takes. */
     static int bytes(int roles, int places) {
-        return ROLE_BYTES * roles + FINGERS + places + 1;
+        return ROLE_BYTES * roles + FINGERS + places + 2;
     }
 
     // ---- cards and names --------------------------------------------------------------------------------------
@@ -160,7 +160,7 @@ final class Knowledge {
 
     /** The place of a card is looked up: its number is unknown, unless its place is known and can be counted. */
     void looksFor(int place, int card) {
-        if (sure) {
+        if (sure && nested > 0) {
             boolean counted = sized(place);
             boolean known = false;
             for (int role = 0; role < roles && counted; role++) {
@@ -175,6 +175,9 @@ final class Knowledge {
 
     /** The depth of a hold is looked up: its number is unknown, unless it is known and can be counted. */
     void looksAt(int place, Hold.Kind kind) {
+        if (nested == 0) {
+            return;
+        }
         boolean held = hands.heldDepth(place, kind) >= 0;
         looked = held && kind.byFinger() ? kind.ordinal() : looked;
         boolean known = !held || kind.byFinger() && (state[gapAt + kind.ordinal()] & BOTH) != 0 && sized(place);
@@ -263,6 +266,9 @@ final class Knowledge {
         boolean both = sure && sized(place);
         state[gapAt + finger] = both ? BOTH : sure ? (fromBottom ? BOTTOM : TOP) : 0;
         for (int role = 0; role < roles; role++) {
+            if (nothing(role)) {
+                continue;
+            }
             int position = in(place, role);
             boolean follows = sameGap && position > 0 && state[fingerAt + role] == finger + 1;
             if (follows) {
@@ -414,9 +420,13 @@ final class Knowledge {
     /** A pile whose size is the only unknown one has what the others leave. */
     private void unsized(int place) {
         state[sizeAt + place] = 1;
+        state[lastCircleAt + 1] = 1;
     }
 
     private void count() {
+        if (state[lastCircleAt + 1] == 0) {
+            return;
+        }
         int unknown = 0;
         int which = -1;
         for (int place = 0; place < places; place++) {
@@ -430,12 +440,23 @@ final class Knowledge {
         if (unknown == 1) {
             state[sizeAt + which] = 0;
         }
+        state[lastCircleAt + 1] = (byte) (unknown > 1 ? 1 : 0);
         for (int role = 0; role < roles && unknown <= 1; role++) {
             // Where the size is known, one end is as good as the other.
             if ((state[anchorAt + role] & BOTH) != 0 && sized(hands.whereIs(cardOf(role)))) {
                 state[anchorAt + role] |= BOTH;
             }
         }
+    }
+
+    /** Whether nothing is known of where a role lies, so that nothing can be lost. */
+    private boolean nothing(int role) {
+        return (state[anchorAt + role] | state[fingerAt + role] | state[circleAt + role]) == 0;
+    }
+
+    /** Whether a role is counted, and stays so where all numbers are known. */
+    private boolean counted(int role) {
+        return (state[anchorAt + role] & BOTH) != 0 && state[circleAt + role] == 0;
     }
 
     // ---- what reorderings make of it; each is called before the cards move --------------------------------------
@@ -448,6 +469,9 @@ final class Knowledge {
         }
         byte circle = 0;
         for (int role = 0; role < roles; role++) {
+            if (nothing(role)) {
+                continue;
+            }
             int position = in(place, role);
             if (position == 0) {
                 continue;
@@ -467,6 +491,9 @@ final class Knowledge {
     void mixed(int place, int depth, int count, boolean byChance) {
         boolean known = sure && sized(place) && !byChance;
         for (int role = 0; role < roles && !known; role++) {
+            if (nothing(role)) {
+                continue;
+            }
             int position = in(place, role);
             int anchors = state[anchorAt + role] & BOTH;
             boolean outside = sure && sized(place) && (position <= depth || position > depth + count);
@@ -477,7 +504,7 @@ final class Knowledge {
             }
         }
         for (int role = 0; role < roles && known; role++) {
-            if (in(place, role) > 0) {
+            if (!nothing(role) && !counted(role) && in(place, role) > 0) {
                 state[circleAt + role] = 0;
                 if ((state[anchorAt + role] & BOTH) == 0) {
                     state[fingerAt + role] = 0;
@@ -495,6 +522,9 @@ final class Knowledge {
         }
         boolean belowGap = usedFinger >= 0 && place == usedPlace && first == usedDepth + 1 && last == hands.size(place);
         for (int role = 0; role < roles; role++) {
+            if (nothing(role)) {
+                continue;
+            }
             int position = in(place, role);
             if (position == 0) {
                 continue;
@@ -523,6 +553,9 @@ final class Knowledge {
         boolean literal = sure && fromSized && toSized;
         byte seam = 0;
         for (int role = 0; role < roles; role++) {
+            if (nothing(role) || (literal && counted(role))) {
+                continue;
+            }
             int inFrom = in(from, role);
             int inTo = in(to, role);
             if (inFrom == 0 && inTo == 0) {
@@ -593,6 +626,9 @@ final class Knowledge {
         int size = hands.size(from);
         boolean end = depth == 0 || depth == size - 1;
         for (int role = 0; role < roles; role++) {
+            if (nothing(role) || (literal && counted(role))) {
+                continue;
+            }
             int position = in(from, role);
             boolean it = position == depth + 1;
             int anchors = state[anchorAt + role] & BOTH;
@@ -682,6 +718,9 @@ final class Knowledge {
         boolean fromBottom = depth + count == size;
         boolean atGap = usedFinger >= 0 && from == usedPlace && (depth + count == usedDepth || depth == usedDepth);
         for (int role = 0; role < roles; role++) {
+            if (nothing(role) || (literal && counted(role))) {
+                continue;
+            }
             int position = in(from, role);
             if (position > 0 && literal) {
                 state[circleAt + role] = 0;
