@@ -454,6 +454,11 @@ final class Knowledge {
         return (state[anchorAt + role] | state[fingerAt + role] | state[circleAt + role]) == 0;
     }
 
+    /** Whether of a role no more is known than its pile, so that nothing can be lost while it stays there. */
+    private boolean onlyPile(int role) {
+        return (state[anchorAt + role] & BOTH) == 0 && (state[fingerAt + role] | state[circleAt + role]) == 0;
+    }
+
     /** Whether a role is counted, and stays so where all numbers are known. */
     private boolean counted(int role) {
         return (state[anchorAt + role] & BOTH) != 0 && state[circleAt + role] == 0;
@@ -469,7 +474,7 @@ final class Knowledge {
         }
         byte circle = 0;
         for (int role = 0; role < roles; role++) {
-            if (nothing(role)) {
+            if (onlyPile(role)) {
                 continue;
             }
             int position = in(place, role);
@@ -491,7 +496,7 @@ final class Knowledge {
     void mixed(int place, int depth, int count, boolean byChance) {
         boolean known = sure && sized(place) && !byChance;
         for (int role = 0; role < roles && !known; role++) {
-            if (nothing(role)) {
+            if (onlyPile(role)) {
                 continue;
             }
             int position = in(place, role);
@@ -504,7 +509,7 @@ final class Knowledge {
             }
         }
         for (int role = 0; role < roles && known; role++) {
-            if (!nothing(role) && !counted(role) && in(place, role) > 0) {
+            if (!onlyPile(role) && !counted(role) && in(place, role) > 0) {
                 state[circleAt + role] = 0;
                 if ((state[anchorAt + role] & BOTH) == 0) {
                     state[fingerAt + role] = 0;
@@ -522,7 +527,7 @@ final class Knowledge {
         }
         boolean belowGap = usedFinger >= 0 && place == usedPlace && first == usedDepth + 1 && last == hands.size(place);
         for (int role = 0; role < roles; role++) {
-            if (nothing(role)) {
+            if (onlyPile(role)) {
                 continue;
             }
             int position = in(place, role);
@@ -626,7 +631,7 @@ final class Knowledge {
         int size = hands.size(from);
         boolean end = depth == 0 || depth == size - 1;
         for (int role = 0; role < roles; role++) {
-            if (nothing(role) || (literal && counted(role))) {
+            if (nothing(role) || (literal && counted(role)) || (to == from && onlyPile(role))) {
                 continue;
             }
             int position = in(from, role);
@@ -718,7 +723,7 @@ final class Knowledge {
         boolean fromBottom = depth + count == size;
         boolean atGap = usedFinger >= 0 && from == usedPlace && (depth + count == usedDepth || depth == usedDepth);
         for (int role = 0; role < roles; role++) {
-            if (nothing(role) || (literal && counted(role))) {
+            if (nothing(role) || (literal && counted(role)) || (to == from && onlyPile(role))) {
                 continue;
             }
             int position = in(from, role);

@@ -99,6 +99,11 @@ final class HoldBreak extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
-        hands.hold(place, Fingers.kind(hands, place, values.of(finger)), gap(hands, values));
+        Hold.Kind held = Fingers.kind(hands, place, values.of(finger));
+        if (values.of(from) == BOTTOM) {
+            hands.holdAbove(place, held, values.of(depth));
+        } else {
+            hands.hold(place, held, gap(hands, values));
+        }
     }
 }
