@@ -1,3 +1,4 @@
+import { plainSetUp } from '@/lines'
 import type { Catalogue, Move, Routine } from '@/api/client'
 import { describe, expect, it } from 'vitest'
 import {
@@ -72,18 +73,7 @@ const routine: Routine = {
   title: 'T',
   summary: '',
   tags: [],
-  setUp: {
-    pack: '52',
-    extra: '',
-    order: '',
-    piles: [],
-    placements: [],
-    markings: [],
-    bend: false,
-    cardSize: '',
-    things: [],
-    note: '',
-  },
+  setUp: plainSetUp(),
   roles: [
     { letter: 'B', kind: 'selection', owner: 'Ines', card: '' },
     { letter: 'K', kind: 'key', owner: '', card: '' },

@@ -1,3 +1,4 @@
+import { plainSetUp } from '@/lines'
 import type { Routine } from '@/api/client'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
@@ -9,18 +10,7 @@ const EMPTY: Routine = {
   title: 'Start',
   summary: '',
   tags: [],
-  setUp: {
-    pack: '52',
-    extra: '',
-    order: '',
-    piles: [],
-    placements: [],
-    markings: [],
-    bend: false,
-    cardSize: '',
-    things: [],
-    note: '',
-  },
+  setUp: plainSetUp(),
   roles: [],
   steps: [],
   claims: [],

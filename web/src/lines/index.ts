@@ -1,2 +1,3 @@
 export { alone, goesThrough, lineOf, lineWith, MAIN, stepsAlong } from './lines'
 export { outLabel } from './outLabel'
+export { plainSetUp } from './plainSetUp'

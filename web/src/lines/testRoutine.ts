@@ -1,3 +1,4 @@
+import { plainSetUp } from './plainSetUp'
 import type { Out, Routine, RoutineClaim, Step } from '@/api/client'
 
 /* Small routines for the tests of lines and outs. */
@@ -31,18 +32,7 @@ export function routine(main: string, outs: string[], claims: RoutineClaim[] = [
     title: 'Lines',
     summary: '',
     tags: [],
-    setUp: {
-      pack: '52',
-      extra: '',
-      order: '',
-      piles: [],
-      placements: [],
-      markings: [],
-      bend: false,
-      cardSize: '',
-      things: [],
-      note: '',
-    },
+    setUp: plainSetUp(),
     roles: [],
     steps: steps(main),
     claims,

@@ -1,3 +1,4 @@
+import { plainSetUp } from '@/lines'
 import { answered, api, type Routine, type Trace } from '@/api/client'
 import { useAsked } from './asked'
 
@@ -20,18 +21,7 @@ export function pictured(cards: number, followed: number | undefined, step: Pict
     title: 'Reckoner',
     summary: '',
     tags: [],
-    setUp: {
-      pack: String(cards),
-      extra: '',
-      order: '',
-      piles: [],
-      placements: [],
-      markings: [],
-      bend: false,
-      cardSize: '',
-      things: [],
-      note: '',
-    },
+    setUp: plainSetUp(String(cards)),
     roles: followed ? [{ letter: 'A', kind: 'key', owner: '', card: `#${followed}` }] : [],
     steps: [{ id: 'it', look: 'as-taught', note: '', ...step }],
     claims: [],

@@ -784,11 +784,6 @@ public final class Hands {
         known.settled(role);
     }
 
-    /** Nobody can tell any more where in its pile the card lies. */
-    public void losePlace(int role) {
-        known.somewhereIn(role);
-    }
-
     /** Whether the performer knows how these two lie to each other in a pile. */
     public boolean knownTogether(int one, int other, int place) {
         return known.together(one, other, place);

@@ -69,11 +69,6 @@ public abstract class Move {
         return List.of();
     }
 
-    /** Whether the performer knows all numbers that are not among the settings. */
-    public boolean numbersKnown(Values values) {
-        return true;
-    }
-
     /** What can be said from the settings alone. */
     public List<Remark> remarks(Values values) {
         return List.of();

@@ -79,7 +79,7 @@ public final class PlannedStep {
         noted = all.stream()
                 .filter(s -> s instanceof AmountSetting && noteOf.applyAsInt(s.name()) >= 0)
                 .toArray(AmountSetting[]::new);
-        numbersKnown = all.stream().allMatch(s -> known(s, values)) && move.numbersKnown(values);
+        numbersKnown = all.stream().allMatch(s -> known(s, values));
         notes = Stream.of(noted).mapToInt(s -> noteOf.applyAsInt(s.name())).toArray();
     }
 

@@ -51,9 +51,6 @@ final class ReturnThrowCentre extends Move {
         if (!values.exact(at)) {
             hands.losePlaces(place);
         }
-        if (!values.exact(at)) {
-            hands.losePlaces(place);
-        }
         if (touched > 1) {
             hands.single(place, touched - 1, place, 1);
         }
