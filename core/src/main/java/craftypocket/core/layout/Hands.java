@@ -109,6 +109,19 @@ public final class Hands {
         return hash;
     }
 
+    /**
+     * From here on what the performer knows is not followed: it costs a quarter of a survey, and few routines ask for it.
+     * What is asked all the same {@linkplain #missesKnowledge() is told}; its answer means nothing.
+     */
+    public void leaveKnowledge() {
+        known.leaveUnfollowed();
+    }
+
+    /** Whether something was asked that is not followed. */
+    public boolean missesKnowledge() {
+        return known.missed();
+    }
+
     /** Who is told of displays and lost holds, or null. */
     public void watchedBy(Watcher newWatcher) {
         watcher = newWatcher;

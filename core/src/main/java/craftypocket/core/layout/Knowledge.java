@@ -73,6 +73,11 @@ final class Knowledge {
     private int usedPlace = -1;
     private int usedDepth = -1;
 
+    /** Whether places are followed: a survey in which nobody asks for them leaves it. Not part of the state. */
+    private boolean followed = true;
+
+    private boolean missed;
+
     Knowledge(Hands hands, int roles, int places, byte[] state, int at) {
         this.hands = hands;
         this.state = state;
@@ -104,6 +109,7 @@ final class Knowledge {
     }
 
     boolean knowsName(int knower, int role) {
+        missed |= !followed && knower == Knower.PERFORMER;
         return (state[nameAt + role] & (1 << knower)) != 0;
     }
 
@@ -120,6 +126,7 @@ final class Knowledge {
 
     /** The card that the performer takes for the role's, right or wrong; -1 for none. */
     int takenFor(int role) {
+        missed |= !followed;
         return state[takenForAt + role] - 1;
     }
 
@@ -147,6 +154,9 @@ final class Knowledge {
 
     /** A step begins; the performer knows all its numbers or not. */
     void begin(boolean known) {
+        if (!followed) {
+            return;
+        }
         if (nested++ == 0) {
             outer = known;
         }
@@ -160,6 +170,9 @@ final class Knowledge {
 
     /** The place of a card is looked up: its number is unknown, unless its place is known and can be counted. */
     void looksFor(int place, int card) {
+        if (!followed) {
+            return;
+        }
         if (sure && nested > 0) {
             boolean counted = sized(place);
             boolean known = false;
@@ -175,6 +188,9 @@ final class Knowledge {
 
     /** The depth of a hold is looked up: its number is unknown, unless it is known and can be counted. */
     void looksAt(int place, Hold.Kind kind) {
+        if (!followed) {
+            return;
+        }
         if (nested == 0) {
             return;
         }
@@ -202,6 +218,9 @@ final class Knowledge {
 
     /** A step is done: what was known from a gap that is held no longer is known by it no more. */
     void end() {
+        if (!followed) {
+            return;
+        }
         if (--nested > 0) {
             return;
         }
@@ -231,6 +250,9 @@ final class Knowledge {
 
     /** A riffle begins that is not squared yet: the top card becomes the first of the upper packet. */
     void interlaced(int place) {
+        if (!followed) {
+            return;
+        }
         for (int role = 0; role < roles; role++) {
             boolean top = knownOnTop(role) && in(place, role) == 1;
             if (in(place, role) > 0) {
@@ -260,8 +282,21 @@ final class Knowledge {
         usedDepth = depth;
     }
 
+    /** From here on nothing is followed but which cards the roles are and what people know; what is asked then is told. */
+    void leaveUnfollowed() {
+        followed = false;
+    }
+
+    /** Whether something that is not followed was asked for. */
+    boolean missed() {
+        return missed;
+    }
+
     /** A finger takes a gap. */
     void held(int finger, int place, int depth, boolean fromBottom) {
+        if (!followed) {
+            return;
+        }
         taken |= 1 << finger;
         boolean both = sure && sized(place);
         state[gapAt + finger] = both ? BOTH : sure ? (fromBottom ? BOTTOM : TOP) : 0;
@@ -283,6 +318,9 @@ final class Knowledge {
     }
 
     void fromHold(int role, int finger) {
+        if (!followed) {
+            return;
+        }
         somewhereIn(role);
         fromGap(role, finger, in(hands.whereIs(cardOf(role)), role) - hands.depthOfFinger(finger));
     }
@@ -295,6 +333,7 @@ final class Knowledge {
     // ---- what is known ----------------------------------------------------------------------------------------
 
     PlaceKnowledge placeKnown(int role) {
+        missed |= !followed;
         int anchors = state[anchorAt + role];
         if ((anchors & BOTH) != 0 || (state[fingerAt + role] != 0 && stillAt(role, state[fingerAt + role] - 1))) {
             return PlaceKnowledge.EXACT;
@@ -341,16 +380,25 @@ final class Knowledge {
      * count; otherwise he knows only in which pile.
      */
     void here(int role) {
+        if (!followed) {
+            return;
+        }
         at(role, 0);
     }
 
     /** The performer knows that it is the top card. */
     void onTop(int role) {
+        if (!followed) {
+            return;
+        }
         found(role, TOP);
     }
 
     /** The performer knows that it is the bottom card. */
     void onBottom(int role) {
+        if (!followed) {
+            return;
+        }
         found(role, BOTTOM);
     }
 
@@ -468,6 +516,9 @@ final class Knowledge {
 
     /** A cut of the whole pile. */
     void cut(int place, int depth) {
+        if (!followed) {
+            return;
+        }
         boolean atGap = usedFinger >= 0 && place == usedPlace && depth == usedDepth;
         if (sure && sized(place)) {
             return;
@@ -494,6 +545,9 @@ final class Knowledge {
 
     /** Cards of a block lose their order, or are turned about one another; those outside it stay where they are. */
     void mixed(int place, int depth, int count, boolean byChance) {
+        if (!followed) {
+            return;
+        }
         boolean known = sure && sized(place) && !byChance;
         for (int role = 0; role < roles && !known; role++) {
             if (onlyPile(role)) {
@@ -520,6 +574,9 @@ final class Knowledge {
 
     /** A block is turned over as one. */
     void turned(int place, int first, int last) {
+        if (!followed) {
+            return;
+        }
         boolean whole = first == 1 && last == hands.size(place);
         if (sure && sized(place) && !whole) {
             mixed(place, first - 1, last - first + 1, false);
@@ -550,6 +607,9 @@ final class Knowledge {
 
     /** All cards of a pile go on top of another, under it, or somewhere into it. */
     void gathered(int from, int to, int into) {
+        if (!followed) {
+            return;
+        }
         boolean onTop = into == 0 && !somewhere;
         boolean under = into == hands.size(to) && !somewhere;
         boolean fromSized = sized(from);
@@ -627,6 +687,9 @@ final class Knowledge {
 
     /** A single card is taken out and put somewhere. */
     void single(int from, int depth, int to, int into) {
+        if (!followed) {
+            return;
+        }
         boolean literal = sure && sized(from) && sized(to);
         int size = hands.size(from);
         boolean end = depth == 0 || depth == size - 1;
@@ -714,6 +777,9 @@ final class Knowledge {
 
     /** A block goes from one pile to another, or elsewhere in its own. */
     void moves(int from, int depth, int count, int to, int into) {
+        if (!followed) {
+            return;
+        }
         if (count == 0 && sure) {
             return;
         }
@@ -804,6 +870,9 @@ final class Knowledge {
 
     /** Cards are about to be dealt: how they lie to each other stays known, whoever counts them. */
     void dealing(int place, int count) {
+        if (!followed) {
+            return;
+        }
         byte exact = 0;
         for (int role = 0; role < roles; role++) {
             int position = in(place, role);
@@ -819,6 +888,9 @@ final class Knowledge {
 
     /** Everybody sees the top cards of a pile as they were dealt, one by one: where each of them lies is seen, too. */
     void seenDealt(int place, int count) {
+        if (!followed) {
+            return;
+        }
         for (int role = 0; role < roles; role++) {
             int position = in(place, role);
             if (position > 0 && position <= count && hands.tells(place, position)) {
@@ -851,6 +923,9 @@ final class Knowledge {
 
     /** The cards that were dealt lie the other way round. */
     void dealt(int to, int count) {
+        if (!followed) {
+            return;
+        }
         for (int role = 0; role < roles; role++) {
             int position = in(to, role);
             if (position > 0 && position <= count && !(sure && sized(to))) {
@@ -867,11 +942,17 @@ final class Knowledge {
 
     /** After everything that moves cards. */
     void moved() {
+        if (!followed) {
+            return;
+        }
         count();
     }
 
     /** Somebody else cut this pile: what the performer knew exactly in it is now known only in the circle. */
     void blur(int place) {
+        if (!followed) {
+            return;
+        }
         boolean was = sure;
         sure = false;
         cut(place, -1);
@@ -884,6 +965,9 @@ final class Knowledge {
     }
 
     void lose(int place) {
+        if (!followed) {
+            return;
+        }
         for (int role = 0; role < roles; role++) {
             if (in(place, role) > 0) {
                 somewhereIn(role);
@@ -909,6 +993,9 @@ final class Knowledge {
      * place of all that is known in the circle with it; a card whose place is known gets its name learnt.
      */
     void recognise(int place, int position) {
+        if (!followed) {
+            return;
+        }
         int card = hands.card(place, position);
         for (int role = 0; role < roles; role++) {
             if (cardOf(role) != card) {

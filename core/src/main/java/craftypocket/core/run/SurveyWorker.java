@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.concurrent.atomic.AtomicBoolean;
 
 /**
  * Visits worlds on reused surfaces.
@@ -28,6 +29,8 @@ final class SurveyWorker {
     private final SurveyOptions options;
     private final int worker;
     private final SplittableRandom random;
+    private final AtomicBoolean knowing;
+    private final boolean unknowing;
     private final PlannedStep[] steps;
     private final Values[] values;
     private final Hands start;
@@ -47,12 +50,17 @@ final class SurveyWorker {
     private int branches;
     private boolean stopped;
 
-    /** @param random for a sample, or null to visit every world */
-    SurveyWorker(Plan plan, SurveyOptions options, int worker, SplittableRandom random) {
+    /**
+     * @param random for a sample, or null to visit every world
+     * @param knowing whether what the performer knows is followed; if not, the work stops when it is asked for
+     */
+    SurveyWorker(Plan plan, SurveyOptions options, int worker, SplittableRandom random, AtomicBoolean knowing) {
         this.plan = plan;
         this.options = options;
         this.worker = worker;
         this.random = random;
+        this.knowing = knowing;
+        unknowing = !knowing.get();
         steps = plan.steps().toArray(PlannedStep[]::new);
         start = plan.freshHands();
         roles = start.roleCount();
@@ -73,6 +81,9 @@ final class SurveyWorker {
         }
         surfaces = new Hands[steps.length + 1];
         Arrays.setAll(surfaces, i -> start.another());
+        if (unknowing) {
+            Arrays.stream(surfaces).forEach(Hands::leaveKnowledge);
+        }
         chosen = new int[plan.choices().size()];
         Arrays.fill(chosen, Tally.NOT_MADE);
         holds = new boolean[plan.conditions().size()];
@@ -107,7 +118,7 @@ final class SurveyWorker {
         setUp();
         explore(0, 0, surfaces[0]);
         count(-1, tally.pictured);
-        return tally;
+        return asked();
     }
 
     /** What lies before the first choice is the same in all worlds, and done once. */
@@ -120,7 +131,21 @@ final class SurveyWorker {
         for (int done = -1; done < first; done++) {
             count(done, tally.pictured);
         }
+        return asked();
+    }
+
+    private Tally asked() {
+        for (Hands hands : surfaces) {
+            listen(hands);
+        }
         return tally;
+    }
+
+    /** What was asked and is not followed has to be, and all of this is in vain. */
+    private void listen(Hands hands) {
+        if (unknowing && hands.missesKnowledge()) {
+            knowing.set(true);
+        }
     }
 
     private void setUp() {
@@ -183,7 +208,8 @@ final class SurveyWorker {
 
     /** Worlds of long routines take long: whether to stop is asked at each step, not at each world. */
     private void ask() {
-        if (options.cancelled().getAsBoolean()
+        if ((unknowing && knowing.get())
+                || options.cancelled().getAsBoolean()
                 || (random == null && options.hurried().getAsBoolean())) {
             stop();
         }
@@ -296,6 +322,7 @@ final class SurveyWorker {
         }
         set(step, Condition.Kind.CAN_BE_DONE, done || !applies);
         judge(step, Condition.Kind.CLAIM, hands);
+        listen(hands);
         // Worlds that are visited one after another share what was done before a choice; sampled ones only what is
         // before all.
         boolean shared = step < (random == null ? lastChoiceStep : firstChoiceStep);

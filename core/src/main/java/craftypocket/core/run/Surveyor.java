@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
 import java.util.TreeMap;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.IntFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -33,6 +34,8 @@ public final class Surveyor {
 
     private final Plan plan;
     private final SurveyOptions options;
+    /** Whether what the performer knows is followed: only once somebody has asked for it. */
+    private final AtomicBoolean knowing = new AtomicBoolean();
 
     private Surveyor(Plan plan, SurveyOptions options) {
         this.plan = plan;
@@ -91,22 +94,36 @@ public final class Surveyor {
     }
 
     private Tally everyWorld() {
-        return together(options.workers(), lane -> new SurveyWorker(plan, options, lane, null).everyWorld());
+        return together(options.workers(), lane -> new SurveyWorker(plan, options, lane, null, knowing).everyWorld());
     }
 
     private Tally sample() {
-        SplittableRandom seeded = new SplittableRandom(options.seed());
-        List<SplittableRandom> randoms = IntStream.range(0, SAMPLE_LANES)
-                .mapToObj(lane -> seeded.split())
-                .toList();
         int share = options.sample() / SAMPLE_LANES;
         int left = options.sample() % SAMPLE_LANES;
         return together(
                 SAMPLE_LANES,
-                lane -> new SurveyWorker(plan, options, lane, randoms.get(lane)).sample(share + (lane < left ? 1 : 0)));
+                lane -> new SurveyWorker(plan, options, lane, random(lane), knowing)
+                        .sample(share + (lane < left ? 1 : 0)));
     }
 
-    private static Tally together(int lanes, IntFunction<Tally> work) {
+    /** The lanes share one seed, and a lane that is done once more draws the same worlds. */
+    private SplittableRandom random(int lane) {
+        SplittableRandom seeded = new SplittableRandom(options.seed());
+        SplittableRandom random = seeded.split();
+        for (int before = 0; before < lane; before++) {
+            random = seeded.split();
+        }
+        return random;
+    }
+
+    private Tally together(int lanes, IntFunction<Tally> work) {
+        boolean before = knowing.get();
+        Tally tally = visit(lanes, work);
+        // Somebody asked what the performer knows, which was not followed: once more, following it.
+        return before == knowing.get() ? tally : visit(lanes, work);
+    }
+
+    private static Tally visit(int lanes, IntFunction<Tally> work) {
         // Each tally is added as soon as it is there: of a long routine they are large.
         return IntStream.range(0, lanes)
                 .parallel()

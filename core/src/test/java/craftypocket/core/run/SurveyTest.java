@@ -276,6 +276,38 @@ class SurveyTest {
     }
 
     @Test
+    void what_the_performer_knows_is_judged_rightly_also_where_few_worlds_ask_for_it_late() {
+        ClaimSpec onTop = ClaimSpec.of("position", "role", "K", "nth", "1");
+        Script script = Script.deck(9)
+                .key("K", "AS", 4)
+                .selection("A", "Ines")
+                .step("complete-cut", "depth", "2-4")
+                .step("spread-pick", "not", "bottom")
+                .step("put-back", "at", "any")
+                .step(Step.of("asked", "turn-it-over", "role", "K").onlyIf(onTop))
+                .claim("place-known", "role", "K");
+        List<Trace> traces = everyTrace(script.plan());
+
+        Survey survey = script.survey();
+
+        assertThat(survey.worlds()).isEqualTo(traces.size());
+        for (int i = 0; i < survey.findings().size(); i++) {
+            int index = i;
+            assertThat(survey.findings().get(i).held())
+                    .isEqualTo(traces.stream()
+                            .filter(trace -> trace.outcomes().get(index))
+                            .count());
+        }
+        Script unasked = Script.deck(9).key("K", "AS", 4).step("complete-cut", "depth", "2-4");
+        Script asked = Script.deck(9)
+                .key("K", "AS", 4)
+                .step("complete-cut", "depth", "2-4")
+                .step(Step.of("asked", "turn-it-over", "role", "K").onlyIf(onTop));
+        assertThat(unasked.survey().allHeld()).isEqualTo(3);
+        assertThat(asked.survey().allHeld()).isEqualTo(2);
+    }
+
+    @Test
     void a_number_outside_what_is_possible_breaks_the_step_in_those_worlds_only() {
         Survey survey = Script.deck(10).step("complete-cut", "depth", "8-12").survey();
 
