@@ -824,10 +824,6 @@ export interface components {
             /** Format: int32 */
             switched: number;
         };
-        AdviceDocument: {
-            rule: string;
-            text: string;
-        };
         BarDocument: {
             /** Format: int64 */
             held: number;
@@ -835,6 +831,11 @@ export interface components {
             number: number;
             /** Format: int64 */
             worlds: number;
+        };
+        /** @description What people believe by then, and whether it is so in this world. */
+        BeliefDocument: {
+            sentence: string;
+            so: boolean;
         };
         /** @description A deleted routine: it can be brought back until it is thrown away. */
         BinEntry: {
@@ -907,6 +908,7 @@ export interface components {
         };
         ClaimDocument: {
             after: string;
+            believed: boolean;
             claim: components["schemas"]["SpecDocument"];
             id: string;
         };
@@ -1096,7 +1098,8 @@ export interface components {
             mark: string;
         };
         MomentDocument: {
-            advice: components["schemas"]["AdviceDocument"][];
+            alsoSeen: components["schemas"]["ShownDocument"][];
+            beliefs: components["schemas"]["BeliefDocument"][];
             broken?: components["schemas"]["ObstacleDocument"];
             choices: components["schemas"]["ChoiceDocument"][];
             condition: string;
@@ -1398,7 +1401,7 @@ export interface components {
             things: components["schemas"]["ThingDocument"][];
         };
         /**
-         * @description <code>kind</code> is one of amount, estimate, chunks, place, thing, role, option, beats, text, chance. Of a place,
+         * @description <code>kind</code> is one of amount, estimate, chunks, place, thing, role, option, beats, person, step, face, text, chance. Of a place,
          *      <code>piles</code> and <code>parts</code> say whether it can be a pile of its own, and a part of a thing.
          */
         SettingDocument: {
@@ -1418,11 +1421,12 @@ export interface components {
             /** Format: int32 */
             value: number;
         };
+        /** @description <code>seenBy</code> is everybody, you, or the name of the one person who sees it. */
         ShownDocument: {
             /** Format: int32 */
             card: number;
             front: boolean;
-            onlyPerformer: boolean;
+            seenBy: string;
         };
         /** @description <code>kind</code> is face, joker, blank or back; <code>design</code> is that of a back other than the usual one. */
         SideDocument: {

@@ -1,7 +1,6 @@
 package craftypocket.app.analysis;
 
 import craftypocket.app.http.Constants;
-import craftypocket.core.advise.Displays;
 import craftypocket.core.advise.Hints;
 import craftypocket.core.cards.Card;
 import craftypocket.core.cards.CardText;
@@ -90,8 +89,9 @@ record TraceDocument(
             @NotNull List<SpoiltDocument> spoilt,
             @NotNull List<RoleStateDocument> roles,
             @NotNull List<ShownDocument> shown,
+            @NotNull List<ShownDocument> alsoSeen,
+            @NotNull List<BeliefDocument> beliefs,
             PassedDocument passed,
-            @NotNull List<AdviceDocument> advice,
             @NotNull List<HoldDocument> lost,
             @NotNull List<RibbonDocument> ribbons) {}
 
@@ -159,9 +159,11 @@ record TraceDocument(
     /** Cards that were counted: how many there really are, and for how many they pass. */
     record PassedDocument(@NotNull String place, @NotNull String label, int really, int seeming) {}
 
-    record AdviceDocument(@NotNull String rule, @NotNull String text) {}
+    /** {@code seenBy} is everybody, you, or the name of the one person who sees it. */
+    record ShownDocument(int card, boolean front, @NotNull String seenBy) {}
 
-    record ShownDocument(int card, boolean front, boolean onlyPerformer) {}
+    /** What people believe by then, and whether it is so in this world. */
+    record BeliefDocument(@NotNull String sentence, boolean so) {}
 
     record RibbonDocument(
             @NotNull String from, int fromPosition, @NotNull String to, int toPosition, int length, boolean turned) {}
@@ -181,7 +183,6 @@ record TraceDocument(
             moments.add(moment(
                     plan,
                     i == 0 ? null : plan.steps().get(i - 1),
-                    trace.moments().get(Math.max(0, i - 1)),
                     trace.moments().get(i),
                     words));
         }
@@ -242,7 +243,7 @@ record TraceDocument(
     }
 
     private static MomentDocument moment(
-            Plan plan, PlannedStep step, Trace.Moment before, Trace.Moment moment, UnaryOperator<String> words) {
+            Plan plan, PlannedStep step, Trace.Moment moment, UnaryOperator<String> words) {
         return new MomentDocument(
                 step == null ? "" : step.step().id(),
                 words.apply(moment.sentence()),
@@ -265,17 +266,25 @@ record TraceDocument(
                 IntStream.range(0, moment.roles().size())
                         .mapToObj(role -> state(plan, role, moment))
                         .toList(),
-                moment.shown().stream()
-                        .map(s -> new ShownDocument(s.card(), s.front(), s.onlyPerformer()))
+                shown(plan, moment.shown()),
+                shown(plan, moment.alsoSeen()),
+                moment.beliefs().stream()
+                        .map(b -> new BeliefDocument(b.sentence(), b.so()))
                         .toList(),
                 moment.passed()
                         .map(p -> new PassedDocument(p.place().text(), p.place().label(), p.really(), p.seeming()))
                         .orElse(null),
-                Displays.advice(plan.pack(), before, moment).stream()
-                        .map(a -> new AdviceDocument(a.rule(), words.apply(a.text())))
-                        .toList(),
                 moment.lost().stream().map(TraceDocument::hold).toList(),
                 moment.ribbons().stream().map(TraceDocument::ribbon).toList());
+    }
+
+    private static List<ShownDocument> shown(Plan plan, List<Trace.Shown> sides) {
+        return sides.stream()
+                .map(s -> new ShownDocument(
+                        s.card(),
+                        s.front(),
+                        s.toEverybody() ? "everybody" : plan.people().get(s.turnedTo())))
+                .toList();
     }
 
     private static List<RemarkDocument> remarks(PlannedStep step, Trace.Moment moment) {

@@ -27,7 +27,7 @@ record CatalogueDocument(
     record FamilyDocument(@NotNull String id, @NotNull String label) {}
 
     /**
-     * {@code kind} is one of amount, estimate, chunks, place, thing, role, option, beats, text, chance. Of a place,
+     * {@code kind} is one of amount, estimate, chunks, place, thing, role, option, beats, person, step, face, text, chance. Of a place,
      * {@code piles} and {@code parts} say whether it can be a pile of its own, and a part of a thing.
      */
     record SettingDocument(

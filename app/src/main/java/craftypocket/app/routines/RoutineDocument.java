@@ -397,7 +397,10 @@ public record RoutineDocument(
             @NotNull @Size(max = 40, message = "at most 40 letters")
             String after,
 
-            @NotNull @Valid SpecDocument claim) {
+            @NotNull @Valid SpecDocument claim,
+
+            /** Whether people are only led to believe it; its truth is then not claimed. */
+            boolean believed) {
 
         public ClaimDocument {
             after = Objects.requireNonNullElse(after, "");
@@ -498,7 +501,7 @@ public record RoutineDocument(
                         .toList(),
                 routine.steps().stream().map(StepDocument::of).toList(),
                 routine.claims().stream()
-                        .map(c -> new ClaimDocument(c.id(), c.after(), SpecDocument.of(c.claim())))
+                        .map(c -> new ClaimDocument(c.id(), c.after(), SpecDocument.of(c.claim()), c.believed()))
                         .toList(),
                 routine.ownMoves().stream().map(OwnMoveDocument::of).toList(),
                 List.of());
@@ -534,7 +537,7 @@ public record RoutineDocument(
                         .toList(),
                 steps.stream().map(StepDocument::toCore).toList(),
                 claims.stream()
-                        .map(c -> new RoutineClaim(c.id(), c.after(), c.claim().toCore()))
+                        .map(c -> new RoutineClaim(c.id(), c.after(), c.claim().toCore(), c.believed()))
                         .toList(),
                 ownMoves.stream().map(OwnMoveDocument::toCore).toList(),
                 outs.stream().map(OutDocument::toCore).toList());

@@ -2,6 +2,7 @@ package craftypocket.core.advise;
 
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.routine.Look;
 import craftypocket.core.routine.RoleKind;
 import craftypocket.core.run.Plan;
@@ -22,14 +23,12 @@ final class AttentionRules extends Rules {
                 hands(i);
                 cover(i);
             }
-            shownTwice(i);
         }
     }
 
     private void keyShown() {
         for (int i = 0; i < steps(); i++) {
-            boolean deal = step(i).move().family() == Family.REVEALS
-                    || step(i).move().id().equals("deal-past-key");
+            boolean deal = step(i).move().has(Trait.KEY_AMONG_OTHERS);
             for (int role = 0; role < plan().cast().parts().size() && !deal; role++) {
                 boolean key = plan().routine().roles().get(role).kind() == RoleKind.KEY;
                 int card = after(i).roles().get(role).card();
@@ -79,17 +78,5 @@ final class AttentionRules extends Rules {
                         || step(index).move().family() == Family.REVEALS
                         || cameToSpectator(index)
                         || !seenByAll(index).isEmpty());
-    }
-
-    private void shownTwice(int index) {
-        for (Advice advice : Displays.advice(plan().pack(), before(index), after(index))) {
-            if (advice.rule().equals(Displays.SHOWN_TWICE)) {
-                add(
-                        Hint.Rule.CARD_SHOWN_TWICE,
-                        index,
-                        advice.text(),
-                        "A face that is seen twice says that the count is not what it seems.");
-            }
-        }
     }
 }

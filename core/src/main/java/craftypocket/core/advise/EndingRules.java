@@ -3,9 +3,9 @@ package craftypocket.core.advise;
 import craftypocket.core.cards.CardText;
 import craftypocket.core.cards.Mark;
 import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.run.Plan;
 import craftypocket.core.run.Trace;
-import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
@@ -28,7 +28,7 @@ final class EndingRules extends Rules {
         }
         Trace.Moment end = after(last);
         boolean bare = last == 0 || step(last - 1).move().family() != Family.REVEALS;
-        if (Set.of("turn-it-over", "top-card-turn").contains(step(last).move().id()) && bare) {
+        if (step(last).move().has(Trait.BARE_REVEAL) && bare) {
             add(
                     Hint.Rule.NO_DRAMA,
                     last,
@@ -36,7 +36,7 @@ final class EndingRules extends Rules {
                     "A reveal needs a moment in which everybody knows what would be impossible.");
         }
         long special = IntStream.range(0, plan().pack().size())
-                .filter(card -> !plan().pack().card(card).regular()
+                .filter(card -> !plan().pack().card(card).examinable()
                         || plan().marks(card).stream().anyMatch(EndingRules::tellsItself))
                 .count();
         if (special > 0) {

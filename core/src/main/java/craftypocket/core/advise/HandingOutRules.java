@@ -1,6 +1,10 @@
 package craftypocket.core.advise;
 
+import craftypocket.core.cards.Card;
+import craftypocket.core.cards.CardText;
 import craftypocket.core.layout.Hold;
+import craftypocket.core.layout.Pile;
+import craftypocket.core.layout.Place;
 import craftypocket.core.run.Plan;
 import craftypocket.core.run.Trace;
 
@@ -42,6 +46,9 @@ final class HandingOutRules extends Rules {
     private void handedOut() {
         for (int i = 0; i < steps(); i++) {
             boolean toSpectator = cameToSpectator(i);
+            if (done(i)) {
+                odd(i);
+            }
             if (!toSpectator || !done(i)) {
                 continue;
             }
@@ -52,7 +59,6 @@ final class HandingOutRules extends Rules {
                         "The deck leaves your hand with a break in it: the break is gone. Use it before you hand the deck over.",
                         "A break cannot survive the deck leaving the hands.");
             }
-            odd(i);
             int away = away(after(i));
             if (away > 0) {
                 add(
@@ -65,17 +71,55 @@ final class HandingOutRules extends Rules {
         }
     }
 
+    /** What somebody finds who holds the cards. */
     private void odd(int index) {
-        for (Advice advice : Displays.advice(plan().pack(), before(index), after(index))) {
-            if (advice.rule().equals(Displays.SPECIAL)) {
+        for (Pile pile : after(index).layout().piles()) {
+            if (pile.place().kind() == Place.Kind.SPECTATOR
+                    && pile.size() != before(index).layout().at(pile.place()).size()) {
+                special(index, pile);
+                reversed(index, pile);
+            }
+        }
+        after(index).beliefs().stream()
+                .filter(belief -> !belief.so()
+                        && away(after(index)) == 0
+                        && belief.pile()
+                                .filter(place -> place.kind() == Place.Kind.SPECTATOR)
+                                .isPresent())
+                .forEach(belief -> add(
+                        Hint.Rule.HANDED_OUT_OTHER_NUMBER,
+                        index,
+                        belief.sentence()
+                                + ", which is not so: whoever holds it finds out. Put it right before you hand it over.",
+                        "Somebody who holds cards counts them."));
+    }
+
+    private void special(int index, Pile pile) {
+        for (int position = 1; position <= pile.size(); position++) {
+            Card card = plan().pack().card(pile.card(position));
+            if (!card.examinable()) {
                 add(
                         Hint.Rule.HANDED_OUT_SPECIAL,
                         index,
-                        advice.text(),
+                        pile.place().label() + " holds a special card, " + CardText.name(card)
+                                + ": take it out before you hand the cards over, or do not let them be looked at.",
                         "Whoever holds cards looks at both sides of them.");
-            } else if (advice.rule().equals(Displays.REVERSED)) {
-                add(Hint.Rule.HANDED_OUT_REVERSED, index, advice.text(), "Whoever holds the deck spreads it.");
             }
+        }
+    }
+
+    private void reversed(int index, Pile pile) {
+        int reversed = 0;
+        for (int position = 1; position <= pile.size(); position++) {
+            reversed += pile.faceUp(position) ? 1 : 0;
+        }
+        if (reversed > 0 && reversed < pile.size()) {
+            add(
+                    Hint.Rule.HANDED_OUT_REVERSED,
+                    index,
+                    "Cards face up lie among others in " + pile.place().label()
+                            + ": turn them before you hand the cards over.",
+                    "Whoever holds the deck spreads it.");
         }
     }
 }

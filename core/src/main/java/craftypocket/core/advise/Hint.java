@@ -31,6 +31,11 @@ public record Hint(Rule rule, int step, String text, String reason) {
         NAME_NEVER_LEARNT,
         PLACE_DESTROYED,
         HANDED_OUT_SPECIAL,
-        HANDED_OUT_REVERSED
+        HANDED_OUT_REVERSED,
+        HANDED_OUT_OTHER_NUMBER,
+        WRONG_SIDE,
+        ODD_BACK,
+        THICK_PACKET,
+        SEEN_BY_ACCIDENT
     }
 }

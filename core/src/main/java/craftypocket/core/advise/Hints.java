@@ -23,6 +23,7 @@ public final class Hints {
                         new RepetitionRules(plan, trace, forced),
                         new HandingOutRules(plan, trace),
                         new AttentionRules(plan, trace),
+                        new DisplayRules(plan, trace),
                         new KnowledgeRules(plan, trace),
                         new EndingRules(plan, trace))
                 .flatMap(rules -> rules.hints().stream())

@@ -2,6 +2,7 @@ package craftypocket.core.advise;
 
 import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Remark;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.run.Obstacle;
 import craftypocket.core.run.Plan;
 import craftypocket.core.run.Trace;
@@ -31,7 +32,7 @@ final class KnowledgeRules extends Rules {
     private void margins() {
         for (int i = 0; i < steps(); i++) {
             for (Remark remark : step(i).remarks()) {
-                if (remark.warning() && step(i).move().id().equals("announce-past")) {
+                if (remark.warning() && step(i).move().has(Trait.ANNOUNCES)) {
                     add(
                             Hint.Rule.NO_MARGIN,
                             i,

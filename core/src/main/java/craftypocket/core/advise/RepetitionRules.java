@@ -4,6 +4,7 @@ import craftypocket.core.cards.CardText;
 import craftypocket.core.cards.Side;
 import craftypocket.core.layout.Place;
 import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.routine.RoleKind;
 import craftypocket.core.run.Plan;
 import craftypocket.core.run.Trace;
@@ -39,14 +40,14 @@ final class RepetitionRules extends Rules {
     void look() {
         repeats();
         shuffles(
-                "spectator-riffle",
+                Trait.RIFFLES,
                 RIFFLES,
                 Hint.Rule.THIRD_RIFFLE,
                 follows(RoleKind.SLUG),
                 "This is riffle number %d over your order of cards. Let them riffle twice at most.",
                 "A third riffle mixes the order itself.");
         shuffles(
-                "spectator-overhand",
+                Trait.MIXES_OVERHAND,
                 OVERHANDS,
                 Hint.Rule.OVERHANDS_OVER_KEY,
                 follows(RoleKind.KEY),
@@ -74,11 +75,11 @@ final class RepetitionRules extends Rules {
         }
     }
 
-    private void shuffles(String move, int most, Hint.Rule rule, boolean matters, String text, String reason) {
+    private void shuffles(Trait trait, int most, Hint.Rule rule, boolean matters, String text, String reason) {
         int before = 0;
         for (int i = 0; i < steps(); i++) {
             Setting times = step(i).move().settings().named("times").orElse(null);
-            if (step(i).move().id().equals(move) && times != null) {
+            if (step(i).move().has(trait) && times != null) {
                 Amount stated = step(i).values().amount(times);
                 int all = before + (stated.kind() == Amount.Kind.ANY ? most + 1 : stated.high());
                 if (matters && before <= most && all > most) {

@@ -63,9 +63,13 @@ abstract class Rules {
         return !after(index).skipped() && after(index).broken().isEmpty();
     }
 
-    /** What everybody sees in a step. */
+    /** What a step shows to everybody. */
     final List<Trace.Shown> seenByAll(int index) {
-        return after(index).shown().stream().filter(s -> !s.onlyPerformer()).toList();
+        return after(index).shown().stream().filter(Trace.Shown::toEverybody).toList();
+    }
+
+    final Trace.Moment setUp() {
+        return moments.get(0);
     }
 
     final RoleKind kind(int role) {
@@ -80,8 +84,12 @@ abstract class Rules {
                         && before(index).layout().at(p.place()).size() <= 1);
     }
 
-    /** Cards that lie where nobody may look. */
+    /** Cards that went where nobody may look; what lay there from the start was never on the table. */
     final int away(Trace.Moment moment) {
+        return Math.max(0, hidden(moment) - hidden(setUp()));
+    }
+
+    private static int hidden(Trace.Moment moment) {
         return moment.layout().piles().stream()
                 .filter(p -> HIDDEN.contains(p.place().kind()))
                 .mapToInt(Pile::size)

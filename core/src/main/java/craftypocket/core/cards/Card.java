@@ -20,6 +20,11 @@ public record Card(Side front, Side back) {
         return printed && back.equals(Side.USUAL_BACK);
     }
 
+    /** Whether anybody may look it over and finds nothing: a regular card, or a plain blank one. */
+    public boolean examinable() {
+        return regular() || (front.equals(Side.BLANK) && back.equals(Side.USUAL_BACK));
+    }
+
     /** The side that is seen when the card lies face up, or face down. */
     public Side side(boolean faceUp) {
         return faceUp ? front : back;

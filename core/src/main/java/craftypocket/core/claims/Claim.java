@@ -17,10 +17,22 @@ public final class Claim implements Check {
 
     private final String sentence;
     private final Check check;
+    private final Optional<Taken> taken;
+    private final Check noticed;
 
-    private Claim(String sentence, Check check) {
+    /**
+     * What whoever believes a claim takes a pile for.
+     *
+     * @param place the index of its place
+     * @param cards how many cards they think it has
+     */
+    public record Taken(int place, int cards) {}
+
+    private Claim(String sentence, Check check, Check noticed, Optional<Taken> taken) {
         this.sentence = sentence;
         this.check = check;
+        this.taken = taken;
+        this.noticed = noticed;
     }
 
     /**
@@ -28,8 +40,10 @@ public final class Claim implements Check {
      *
      * @param reader notes what is missing among its {@linkplain SettingReader#gaps gaps}; the claim is then never true
      * @param where the field that holds it, for problems
+     * @param around what was seen and is believed by then
      */
-    public static Claim read(ClaimSpec spec, SettingReader reader, List<Problem> problems, String where) {
+    public static Claim read(
+            ClaimSpec spec, SettingReader reader, List<Problem> problems, String where, Around around) {
         Optional<ClaimKind> found = ClaimKinds.find(spec.kind());
         if (found.isEmpty()) {
             problems.add(new Problem(
@@ -37,7 +51,7 @@ public final class Claim implements Check {
                     spec.kind(),
                     "there is no such claim",
                     "Use one of: " + ClaimKinds.ALL.stream().map(ClaimKind::id).collect(Collectors.joining(", "))));
-            return new Claim("", hands -> false);
+            return new Claim("", hands -> false, Noticing.NEVER, Optional.empty());
         }
         ClaimKind kind = found.get();
         int gapsBefore = reader.gaps().size();
@@ -53,10 +67,15 @@ public final class Claim implements Check {
             }
         }
         boolean readable = reader.gaps().size() == gapsBefore && problems.size() == problemsBefore;
-        String says = (spec.not() ? "Not: " : "") + Sentence.stated(kind.says(), kind.settings(), values);
-        Claim claim = new Claim(says, readable ? check(kind, values, spec.not()) : hands -> false);
+        String says = (spec.not() ? "Not: " : "")
+                + Sentence.stated(kind.says(), kind.settings(), values).strip();
+        Claim claim = new Claim(
+                says,
+                readable ? check(kind, values, around, spec.not()) : hands -> false,
+                readable ? kind.noticed(values) : Noticing.ALWAYS,
+                readable && !spec.not() && spec.or().isEmpty() ? kind.taken(values) : Optional.empty());
         for (int i = 0; i < spec.or().size(); i++) {
-            claim = claim.or(read(spec.or().get(i), reader, problems, where + ".or[" + i + "]"));
+            claim = claim.or(read(spec.or().get(i), reader, problems, where + ".or[" + i + "]", around));
         }
         return claim;
     }
@@ -66,18 +85,32 @@ public final class Claim implements Check {
         return amount.kind() == Amount.Kind.EXACT || (setting.isRanged() && amount.kind() == Amount.Kind.RANGE);
     }
 
-    private static Check check(ClaimKind kind, Values values, boolean not) {
-        Check check = kind.check(values);
+    private static Check check(ClaimKind kind, Values values, Around around, boolean not) {
+        Check check = kind.check(values, around);
         return not ? hands -> !check.holds(hands) : check;
     }
 
     private Claim or(Claim other) {
-        return new Claim(sentence + ", or: " + other.sentence, hands -> check.holds(hands) || other.holds(hands));
+        return new Claim(
+                sentence + ", or: " + other.sentence,
+                hands -> check.holds(hands) || other.holds(hands),
+                hands -> noticed.holds(hands) && other.noticed(hands),
+                Optional.empty());
     }
 
     @Override
     public boolean holds(Hands hands) {
         return check.holds(hands);
+    }
+
+    /** Whether the performer can tell at this moment if it is so. */
+    public boolean noticed(Hands hands) {
+        return noticed.holds(hands);
+    }
+
+    /** The pile that whoever believes it takes for so many cards, if it says that. */
+    public Optional<Taken> taken() {
+        return taken;
     }
 
     public String sentence() {

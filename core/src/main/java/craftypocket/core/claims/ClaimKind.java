@@ -1,8 +1,10 @@
 package craftypocket.core.claims;
 
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.SettingList;
 import craftypocket.core.settings.Values;
+import java.util.Optional;
 
 /** A sort of claim: what can be said of a layout, with settings of its own. */
 public abstract class ClaimKind {
@@ -28,8 +30,32 @@ public abstract class ClaimKind {
         return settings.add(declared);
     }
 
-    /** The check for these settings. All amounts are exact. */
-    public abstract Check check(Values values);
+    /** The check for these settings, of a claim that says something of the layout alone. All amounts are exact. */
+    protected Check check(Values values) {
+        throw new UnsupportedOperationException("a claim of kind " + id + " asks what is around it");
+    }
+
+    /** The check for these settings, for a claim that may depend on what was seen and is believed by then. */
+    public Check check(Values values, Around around) {
+        return check(values);
+    }
+
+    /**
+     * Whether the performer can tell at a moment if it is so. Where it says something of cards, he must know where each of
+     * them lies, or see it lie face up; claims of other things say themselves how they are told.
+     */
+    protected Check noticed(Values values) {
+        int[] roles = settings.all().stream()
+                .filter(RoleSetting.class::isInstance)
+                .mapToInt(setting -> values.of((RoleSetting) setting))
+                .toArray();
+        return roles.length == 0 ? Noticing.NEVER : Noticing.places(roles);
+    }
+
+    /** What whoever believes it takes a pile for, if it says that. */
+    protected Optional<Claim.Taken> taken(Values values) {
+        return Optional.empty();
+    }
 
     public final String id() {
         return id;

@@ -1,22 +1,30 @@
 package craftypocket.core.claims;
 
 import craftypocket.core.claims.kinds.AllLie;
+import craftypocket.core.claims.kinds.BeliefsTrue;
+import craftypocket.core.claims.kinds.BelievedSize;
 import craftypocket.core.claims.kinds.Between;
 import craftypocket.core.claims.kinds.CardAt;
 import craftypocket.core.claims.kinds.DirectlyAbove;
 import craftypocket.core.claims.kinds.DirectlyBelow;
 import craftypocket.core.claims.kinds.FaceUpCount;
+import craftypocket.core.claims.kinds.FacesSeen;
 import craftypocket.core.claims.kinds.Lies;
 import craftypocket.core.claims.kinds.NameKnown;
 import craftypocket.core.claims.kinds.NamedIsTheirs;
+import craftypocket.core.claims.kinds.NeverSeen;
 import craftypocket.core.claims.kinds.NextOfOrder;
+import craftypocket.core.claims.kinds.NoFaceTwice;
+import craftypocket.core.claims.kinds.OnlyBacks;
 import craftypocket.core.claims.kinds.OnlyFaceUp;
+import craftypocket.core.claims.kinds.OwnCardUnseen;
 import craftypocket.core.claims.kinds.PileOrder;
 import craftypocket.core.claims.kinds.PileSize;
 import craftypocket.core.claims.kinds.PlaceKnown;
 import craftypocket.core.claims.kinds.Position;
 import craftypocket.core.claims.kinds.PredictionMatches;
 import craftypocket.core.claims.kinds.SameCard;
+import craftypocket.core.claims.kinds.Seen;
 import craftypocket.core.claims.kinds.ThingLies;
 import craftypocket.core.claims.kinds.Together;
 import java.util.List;
@@ -44,7 +52,15 @@ public final class ClaimKinds {
             new Together(),
             new NextOfOrder(),
             new PredictionMatches(),
-            new ThingLies());
+            new ThingLies(),
+            new NeverSeen(),
+            new Seen(),
+            new FacesSeen(),
+            new OnlyBacks(),
+            new OwnCardUnseen(),
+            new NoFaceTwice(),
+            new BelievedSize(),
+            new BeliefsTrue());
 
     private ClaimKinds() {}
 

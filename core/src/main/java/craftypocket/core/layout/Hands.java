@@ -23,7 +23,8 @@ public final class Hands {
     /*
      * Everything lives in one byte array, so that a survey goes back to an earlier moment with a single array copy and
      * without allocating. The sections, in order: slots (places x cards), pile sizes (one a place), holds, knowledge of
-     * the roles, where the things lie, what was done to the cards (one a card), and the noted numbers + 1 of earlier steps.
+     * the roles, where the things lie, what was done to the cards (one a card), the noted numbers + 1 of earlier steps, by
+     * how many cards each pile is larger than it is taken for, and what has been seen for each lookout.
      */
     private static final VarHandle EIGHT_SLOTS =
             MethodHandles.byteArrayViewVarHandle(long[].class, ByteOrder.LITTLE_ENDIAN);
@@ -39,18 +40,24 @@ public final class Hands {
     private final int sizeAt;
     private final int doneAt;
     private final int noteAt;
+    private final int excessAt;
     private final byte[] state;
     private final Reorderings reorderings;
     private final Holds holds;
     private final Knowledge known;
+    private final List<Lookout> lookouts;
+    private final Sights sights;
     private final Props props;
     private final int[] around;
+    /** By place, whether what lies uppermost there is seen by all. */
+    private final boolean[] open;
+
     private final Stowed stowed;
     private Watcher watcher;
 
-    /** The same without notes. */
+    /** The same without notes, where nobody waits to see anything. */
     public Hands(Kit kit, Places places, int roles) {
-        this(kit, places, roles, 0);
+        this(kit, places, roles, 0, List.of());
     }
 
     /**
@@ -60,8 +67,9 @@ public final class Hands {
      * @param places the places, all known beforehand
      * @param roles how many roles are followed
      * @param notes how many numbers are noted for later steps
+     * @param lookouts what claims wait to see
      */
-    public Hands(Kit kit, Places places, int roles, int notes) {
+    public Hands(Kit kit, Places places, int roles, int notes, List<Lookout> lookouts) {
         this.kit = kit;
         this.places = places;
         this.cards = kit.cards();
@@ -75,18 +83,26 @@ public final class Hands {
         int thingAt = knownAt + Knowledge.bytes(roles, placeCount);
         doneAt = thingAt + Stowed.bytes(props.things().size());
         noteAt = doneAt + cards;
+        excessAt = noteAt + notes;
+        int sightAt = excessAt + placeCount;
         // Looking for a card reads eight bytes at once, and so up to seven past the last slot.
-        state = new byte[noteAt + notes + Long.BYTES];
+        state = new byte[sightAt + lookouts.size() + Long.BYTES];
         reorderings = new Reorderings(state, new byte[cards]);
         holds = new Holds(this, places, state, holdAt);
         known = new Knowledge(this, roles, placeCount, state, knownAt);
         stowed = new Stowed(props.things().size(), state, thingAt);
+        this.lookouts = List.copyOf(lookouts);
+        sights = new Sights(this, lookouts, state, sightAt);
+        open = new boolean[placeCount];
+        for (int place = 0; place < placeCount; place++) {
+            open[place] = places.at(place).kind().open();
+        }
         around = IntStream.range(0, placeCount).map(places::around).toArray();
     }
 
     /** A surface of the same shape, with nothing on it yet. */
     public Hands another() {
-        return new Hands(kit, places, roles, notes);
+        return new Hands(kit, places, roles, notes, lookouts);
     }
 
     /** Makes this surface like another of the same shape. The watcher stays. */
@@ -296,6 +312,11 @@ public final class Hands {
         state[noteAt + note] = (byte) (number + 1);
     }
 
+    /** The front of a card, or its back. */
+    public Side side(int card, boolean front) {
+        return kit.pack().card(card).side(front);
+    }
+
     /** The front of a card. */
     public Side front(int card) {
         return kit.pack().card(card).front();
@@ -389,6 +410,63 @@ public final class Hands {
     /** The step is done: what was known from a hold that is no more is known no longer. */
     public void endStep() {
         known.end();
+        lookAround();
+    }
+
+    /** From here on what is seen is seen in this step, which begins; -1 is the set-up. */
+    public void atStep(int index) {
+        sights.atStep(index);
+    }
+
+    /** Everybody sees what lies uppermost in the open. */
+    public void lookAround() {
+        if (watched()) {
+            for (int place = 0; place < placeCount; place++) {
+                if (open[place] && size(place) > 0) {
+                    comesUp(place, 1);
+                }
+            }
+        }
+    }
+
+    private boolean watched() {
+        return sights.watching() || watcher != null;
+    }
+
+    /** The upper sides of the top cards come into view one after another. */
+    private void comeUp(int place, int count) {
+        for (int position = 1; position <= count && watched(); position++) {
+            comesUp(place, position);
+        }
+    }
+
+    /** The first card of each chunk lies uppermost for a moment as chunks are pulled off one after another. */
+    private void pulled(int place, int depth, int[] chunks) {
+        int position = depth + 1;
+        for (int i = 0; i < chunks.length && watched(); i++) {
+            if (position <= size(place)) {
+                comesUp(place, position);
+            }
+            position += chunks[i];
+        }
+    }
+
+    /** The upper side of a card comes into view, although nobody shows it; usual backs say nothing. */
+    private void comesUp(int place, int position) {
+        if (watched()) {
+            int card = card(place, position);
+            boolean front = faceUp(place, position);
+            if (!kit.usualBack(card, front)) {
+                alsoSeen(place, card, front, Knower.EVERYBODY);
+            }
+        }
+    }
+
+    private void alsoSeen(int place, int card, boolean front, int turnedTo) {
+        if (watcher != null) {
+            watcher.alsoSeen(card, front, turnedTo);
+        }
+        sights.seen(place, card, front, turnedTo);
     }
 
     /**
@@ -467,6 +545,11 @@ public final class Hands {
                 into);
         state[sizeAt + place] -= (byte) count;
         state[sizeAt + target] += (byte) count;
+        if (size(place) == 0 && target != place) {
+            // Whatever people took it for, they take the other one for so many more.
+            state[excessAt + target] += state[excessAt + place];
+            state[excessAt + place] = 0;
+        }
         known.moved();
     }
 
@@ -488,6 +571,7 @@ public final class Hands {
         transfer(place, 0, count, target, 0);
         reorderings.reverse(target * cards, count);
         known.dealt(target, count);
+        comeUp(target, count);
     }
 
     /** Lets the card at a position lie this way round, whichever way it lies; it is turned where it is. */
@@ -518,6 +602,7 @@ public final class Hands {
     public void overhand(int place, int depth, int count, int[] chunks) {
         holds.mixed(place, depth, count);
         known.mixed(place, depth, count, false);
+        pulled(place, depth, chunks);
         reorderings.overhand(place * cards + depth, count, chunks);
     }
 
@@ -525,6 +610,7 @@ public final class Hands {
     public void overhandRoughly(int place, int depth, int count, int[] chunks) {
         holds.mixed(place, depth, count);
         known.mixed(place, depth, count, true);
+        pulled(place, depth, chunks);
         reorderings.overhand(place * cards + depth, count, chunks);
     }
 
@@ -576,13 +662,31 @@ public final class Hands {
     public void overhandByChance(int place, int chunks, Chance draws) {
         holds.mixed(place, 0, size(place));
         known.mixed(place, 0, size(place), true);
+        boolean watching = watched();
+        byte[] before = watching ? Arrays.copyOfRange(state, place * cards, place * cards + size(place)) : null;
         reorderings.overhandByChance(place * cards, size(place), chunks, draws);
+        for (int position = 1; watching && position <= size(place); position++) {
+            // The first card of each chunk lay uppermost as it was pulled off.
+            int was = indexOf(before, slot(place, position));
+            if (position == 1 || was == 0 || before[was - 1] != slot(place, position - 1)) {
+                comesUp(place, position);
+            }
+        }
+    }
+
+    private static int indexOf(byte[] slots, byte slot) {
+        int index = 0;
+        while (slots[index] != slot) {
+            index++;
+        }
+        return index;
     }
 
     /** Brings a pile into any order, all equally likely; which side is up stays as it is with each card. */
     public void wash(int place, Chance draws) {
         holds.mixed(place, 0, size(place));
         known.mixed(place, 0, size(place), true);
+        comeUp(place, size(place));
         reorderings.wash(place * cards, size(place), draws);
     }
 
@@ -746,6 +850,9 @@ public final class Hands {
     }
 
     public void learnName(int knower, int role) {
+        if (knower != Knower.PERFORMER && cardOf(role) >= 0 && watched()) {
+            looksAt(knower, cardOf(role));
+        }
         known.learnName(knower, role);
     }
 
@@ -821,36 +928,77 @@ public final class Hands {
 
     /** The performer alone sees the front of a card and recognises it. */
     public void glimpse(int place, int position) {
-        seen(place, position, true);
-        tell(card(place, position), true, true);
+        show(place, position, true, Knower.PERFORMER);
     }
 
     /** The performer alone sees the side that lies undermost, which may be a back. */
     public void glimpseUnder(int place, int position) {
-        seen(place, position, !faceUp(place, position));
-        tell(card(place, position), !faceUp(place, position), true);
+        show(place, position, !faceUp(place, position), Knower.PERFORMER);
     }
 
     /** Everybody sees the side that lies uppermost, the performer too. */
     public void showTop(int place, int position) {
-        seen(place, position, faceUp(place, position));
-        tell(card(place, position), faceUp(place, position), false);
+        showTop(place, position, Knower.EVERYBODY);
+    }
+
+    /** The same, turned to one {@link Knower} only. */
+    public void showTop(int place, int position, int turnedTo) {
+        show(place, position, faceUp(place, position), turnedTo);
+    }
+
+    /** Everybody sees the side that lies undermost, as when a packet is tipped up to show its face. */
+    public void showUnder(int place, int position) {
+        showUnder(place, position, Knower.EVERYBODY);
+    }
+
+    /** The same, turned to one {@link Knower} only. */
+    public void showUnder(int place, int position, int turnedTo) {
+        show(place, position, !faceUp(place, position), turnedTo);
+    }
+
+    private void show(int place, int position, boolean front, int turnedTo) {
+        if (Knower.sees(turnedTo, Knower.PERFORMER) && kit.tells(card(place, position), front)) {
+            known.recognise(place, position);
+        }
+        tell(place, card(place, position), front, turnedTo);
+    }
+
+    private void tell(int place, int card, boolean front, int turnedTo) {
+        if (watcher != null) {
+            watcher.shown(card, front, turnedTo);
+        }
+        if (turnedTo != Knower.PERFORMER) {
+            sights.shown(card, front);
+        }
+        sights.seen(place, card, front, turnedTo);
     }
 
     /** Everybody sees the uppermost sides of the top cards, from the lowest of them to the top one, as in a deal. */
     public void showDealt(int place, int count) {
         known.seenDealt(place, count);
-        if (watcher != null) {
+        if (watcher != null || sights.watching()) {
             for (int position = count; position >= 1; position--) {
-                tell(card(place, position), faceUp(place, position), false);
+                tell(place, card(place, position), faceUp(place, position), Knower.EVERYBODY);
             }
         }
     }
 
-    /** Everybody sees the side that lies undermost, as when a packet is tipped up to show its face. */
-    public void showUnder(int place, int position) {
-        seen(place, position, !faceUp(place, position));
-        tell(card(place, position), !faceUp(place, position), false);
+    /** Everybody sees the uppermost sides of the top cards, which are spread as they lie. */
+    public void spread(int place, int count) {
+        for (int position = 1; position <= count; position++) {
+            if (tells(place, position)) {
+                known.recognise(place, position);
+            }
+        }
+        comeUp(place, count);
+    }
+
+    /** Somebody looks at a card that they hold, and nobody else does. */
+    public void looksAt(int knower, int card) {
+        if (watcher != null) {
+            watcher.alsoSeen(card, true, knower);
+        }
+        sights.seen(whereIs(card), card, true, Knower.ownLook(knower));
     }
 
     /** What was shown since the step began passes for a number of cards, whatever their real number is. */
@@ -865,15 +1013,45 @@ public final class Hands {
         return kit.tells(card(place, position), faceUp(place, position));
     }
 
-    private void seen(int place, int position, boolean front) {
-        if (kit.tells(card(place, position), front)) {
-            known.recognise(place, position);
-        }
+    // ---- what was seen and is believed ----------------------------------------------------------------------------
+
+    /** What a {@link Lookout} has made of the sights so far, by its number among them. */
+    public byte seen(int lookout) {
+        return sights.of(lookout);
     }
 
-    private void tell(int card, boolean front, boolean onlyPerformer) {
-        if (watcher != null) {
-            watcher.shown(card, front, onlyPerformer);
-        }
+    /** Whether what lies uppermost there is seen by all. */
+    public boolean inTheOpen(int place) {
+        return open[place];
+    }
+
+    /** Whether the performer knows how many cards a pile has. */
+    public boolean sizeKnown(int place) {
+        return known.sizeKnown(place);
+    }
+
+    /** For how many cards people take a pile. */
+    public int believed(int place) {
+        return size(place) - state[excessAt + place];
+    }
+
+    /** People take a pile for so many cards, however many it has. */
+    public void believe(int place, int cards) {
+        state[excessAt + place] = (byte) (size(place) - cards);
+    }
+
+    /** How many sides were shown in this step to others than the performer alone. */
+    public int shownInStep() {
+        return sights.shownCount();
+    }
+
+    /** Whether each of them can be {@linkplain #shownInStep(int) asked for}: beyond a few hundred they are only counted. */
+    public boolean allShownKept() {
+        return sights.allKept();
+    }
+
+    /** A side that was shown in this step: the {@link Slot} of a card that lies with it upwards. */
+    public byte shownInStep(int index) {
+        return sights.shown(index);
     }
 }

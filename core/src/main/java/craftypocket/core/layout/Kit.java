@@ -3,6 +3,7 @@ package craftypocket.core.layout;
 import craftypocket.core.cards.Card;
 import craftypocket.core.cards.Mark;
 import craftypocket.core.cards.Pack;
+import craftypocket.core.cards.Side;
 import java.util.Arrays;
 
 /**
@@ -10,7 +11,7 @@ import java.util.Arrays;
  *
  * @param pack the cards
  * @param marks by card, the bits of its {@linkplain Mark marks}
- * @param backs by card, bit 0 when its front is a back, and bit 1 when its back is one
+ * @param backs by card, bit 0 when its front is a back, bit 1 when its back is one; bits 2 and 3 when it is the usual one
  * @param slugs by role, the cards of its slug in order; just nothing for a role of one card
  */
 public record Kit(Pack pack, byte[] marks, byte[] backs, int[][] slugs) {
@@ -25,8 +26,10 @@ public record Kit(Pack pack, byte[] marks, byte[] backs, int[][] slugs) {
         byte[] backs = new byte[pack.size()];
         for (int number = 0; number < backs.length; number++) {
             Card card = pack.card(number);
-            backs[number] =
-                    (byte) ((card.front().isBack() ? 1 : 0) | (card.back().isBack() ? 2 : 0));
+            backs[number] = (byte) ((card.front().isBack() ? 1 : 0)
+                    | (card.back().isBack() ? 2 : 0)
+                    | (card.front().equals(Side.USUAL_BACK) ? 4 : 0)
+                    | (card.back().equals(Side.USUAL_BACK) ? 8 : 0));
         }
         return new Kit(pack, marks, backs, slugs);
     }
@@ -51,6 +54,11 @@ public record Kit(Pack pack, byte[] marks, byte[] backs, int[][] slugs) {
     /** Whether seeing this side tells which card it is. */
     boolean tells(int card, boolean front) {
         return (backs[card] & (front ? 1 : 2)) == 0;
+    }
+
+    /** Whether this side is the back that the pack has unless it says otherwise. */
+    boolean usualBack(int card, boolean front) {
+        return (backs[card] & (front ? 4 : 8)) != 0;
     }
 
     private static final Mark[] FELT =

@@ -457,6 +457,11 @@ final class Knowledge {
         return state[lastCircleAt];
     }
 
+    boolean sizeKnown(int place) {
+        missed |= !followed;
+        return sized(place);
+    }
+
     private boolean sized(int place) {
         return state[sizeAt + place] == 0;
     }

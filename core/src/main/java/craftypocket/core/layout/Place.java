@@ -13,24 +13,36 @@ public record Place(Kind kind, String name) {
 
     /** The sorts of places a pile can lie at, with the word written before the colon in a place's text. */
     public enum Kind {
-        DECK("deck", false),
-        OTHER_HAND("other-hand", false),
-        TABLE("table", true),
-        SPECTATOR("spectator", true),
-        PALM("palm", false),
-        POCKET("pocket", true),
-        CASE("case", false),
-        WALLET("wallet", false),
-        UNDER("under", true),
+        DECK("deck", false, true),
+        OTHER_HAND("other-hand", false, true),
+        TABLE("table", true, true),
+        SPECTATOR("spectator", true, true),
+        PALM("palm", false, false),
+        POCKET("pocket", true, false),
+        CASE("case", false, false),
+        WALLET("wallet", false, false),
+        UNDER("under", true, false),
         /** A part of a thing: {@code in:wallet}, or {@code in:wallet/left}. */
-        IN("in", true);
+        IN("in", true, false);
 
         private final String word;
         private final boolean named;
+        private final boolean open;
 
-        Kind(String word, boolean named) {
+        Kind(String word, boolean named, boolean open) {
             this.word = word;
             this.named = named;
+            this.open = open;
+        }
+
+        /** Whether it is one of the performer’s own hands. */
+        public boolean ownHand() {
+            return this == DECK || this == OTHER_HAND;
+        }
+
+        /** Whether what lies uppermost there is seen by all. */
+        public boolean open() {
+            return open;
         }
 
         /** Whether places of this kind are told apart by a name: {@code table:left}. */

@@ -8,9 +8,19 @@ public interface Watcher {
      *
      * @param card the card's number
      * @param front whether its front is what is seen
-     * @param onlyPerformer whether nobody but the performer sees it
+     * @param turnedTo the {@link Knower} who alone sees it, or everybody
      */
-    void shown(int card, boolean front, boolean onlyPerformer);
+    void shown(int card, boolean front, int turnedTo);
+
+    /**
+     * A side is seen although the step does not set out to show it: it comes to lie uppermost, or somebody looks at a card of
+     * their own.
+     *
+     * @param card the card's number
+     * @param front whether its front is what is seen
+     * @param seenBy the {@link Knower} who alone sees it, or everybody
+     */
+    default void alsoSeen(int card, boolean front, int seenBy) {}
 
     /**
      * What was shown in this step passes for a number of cards.

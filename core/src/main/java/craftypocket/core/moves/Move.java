@@ -5,8 +5,10 @@ import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.SettingList;
 import craftypocket.core.settings.Values;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * An entry of the catalogue. A move declares its settings, its words, what it needs and what it does on the
@@ -17,12 +19,15 @@ import java.util.Optional;
  */
 public abstract class Move {
 
+    private static final Set<Trait> REVEALING = EnumSet.of(Trait.SHOWS_FACES, Trait.KEY_AMONG_OTHERS);
+
     private final String id;
     private final Family family;
     private final String name;
     private final Profile profile;
     private final Words words;
     private final SettingList settings = new SettingList();
+    private final Set<Trait> traits = EnumSet.noneOf(Trait.class);
 
     /**
      * @param id its name in a routine file
@@ -34,6 +39,11 @@ public abstract class Move {
         this.name = name;
         this.profile = profile;
         this.words = words;
+    }
+
+    /** Declares what rules of the trade ask of a move; for constructors. */
+    protected final void is(Trait trait) {
+        traits.add(trait);
     }
 
     /** Declares a setting; for field initialisers. */
@@ -102,6 +112,10 @@ public abstract class Move {
 
     public final Words words() {
         return words;
+    }
+
+    public final boolean has(Trait trait) {
+        return traits.contains(trait) || (family == Family.REVEALS && REVEALING.contains(trait));
     }
 
     public final SettingList settings() {

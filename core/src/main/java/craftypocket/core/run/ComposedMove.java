@@ -196,7 +196,8 @@ public final class ComposedMove extends Move {
                     values,
                     List.of(),
                     Optional.empty(),
-                    setting -> -1);
+                    setting -> -1,
+                    List.of());
             boolean open =
                     step.choices().stream().anyMatch(c -> links.stream().noneMatch(l -> l.inner() == c.setting()));
             if (open) {

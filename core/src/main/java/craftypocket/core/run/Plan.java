@@ -2,6 +2,7 @@ package craftypocket.core.run;
 
 import craftypocket.core.cards.Mark;
 import craftypocket.core.cards.Pack;
+import craftypocket.core.claims.Belief;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Props;
 import craftypocket.core.moves.Expectation;
@@ -9,7 +10,10 @@ import craftypocket.core.routine.Routine;
 import craftypocket.core.settings.Cast;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /** A routine that was read: ready to be traced in any world and surveyed over all of them. */
 public final class Plan {
@@ -21,6 +25,7 @@ public final class Plan {
     private final List<PlannedStep> steps;
     private final List<Choice> choices;
     private final List<Condition> conditions;
+    private final List<Belief> beliefs;
     private final Hands start;
     private final List<PlannedStep> more;
 
@@ -31,6 +36,7 @@ public final class Plan {
             List<String> people,
             List<PlannedStep> steps,
             List<Condition> claims,
+            List<Belief> beliefs,
             Hands start,
             List<PlannedStep> more) {
         this.more = List.copyOf(more);
@@ -42,6 +48,25 @@ public final class Plan {
         this.choices = steps.stream().flatMap(s -> s.choices().stream()).toList();
         this.conditions = conditions(steps, claims);
         this.start = start;
+        this.beliefs = List.copyOf(beliefs);
+    }
+
+    /**
+     * What people believe at a moment: of what they were led to believe by then, the last about each subject.
+     *
+     * @param step the index of the step after which it is; -1 for the set-up
+     */
+    public List<Belief> beliefsAt(int step) {
+        return inForce(beliefs, step);
+    }
+
+    static List<Belief> inForce(List<Belief> beliefs, int step) {
+        Map<String, Belief> last = new LinkedHashMap<>();
+        beliefs.stream()
+                .filter(belief -> belief.after() <= step)
+                .sorted(Comparator.comparingInt(Belief::after))
+                .forEach(belief -> last.put(belief.about(), belief));
+        return List.copyOf(last.values());
     }
 
     private static List<Condition> conditions(List<PlannedStep> steps, List<Condition> claims) {

@@ -2,10 +2,15 @@ package craftypocket.core.run;
 
 import craftypocket.core.cards.CardText;
 import craftypocket.core.cards.Pack;
+import craftypocket.core.claims.Around;
+import craftypocket.core.claims.Belief;
+import craftypocket.core.claims.Check;
 import craftypocket.core.claims.Claim;
+import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Kit;
 import craftypocket.core.layout.Knower;
+import craftypocket.core.layout.Lookout;
 import craftypocket.core.layout.Place;
 import craftypocket.core.layout.Places;
 import craftypocket.core.moves.Catalogue;
@@ -30,6 +35,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Reads a {@link Routine} into a {@link Plan}. */
 public final class PlanReader {
@@ -44,6 +50,7 @@ public final class PlanReader {
     private final List<String> people = new ArrayList<>(List.of("you"));
 
     private final List<Step> candidates;
+    private final List<Lookout> lookouts = new ArrayList<>();
 
     private PlanReader(Routine routine, Catalogue catalogue, List<Step> candidates) {
         this.candidates = candidates;
@@ -118,13 +125,16 @@ public final class PlanReader {
         int[][] slugs = readSlugs(pack);
         Cast cast = readCast();
         Earlier earlier = new Earlier(routine.steps().stream().map(Step::id).toList());
-        List<StepRead> read = readSteps(cast, pack, earlier, routine.steps());
-        List<StepRead> readMore = readSteps(cast, pack, earlier, candidates);
-        List<Condition> claims = readClaims(cast, pack, earlier);
+        List<StepRead> read = readSteps(cast, pack, earlier, routine.steps(), 0);
+        List<StepRead> readMore =
+                readSteps(cast, pack, earlier, candidates, routine.steps().size());
+        List<Belief> beliefs = readBeliefs(cast, pack, earlier);
+        List<Condition> claims = readClaims(cast, pack, earlier, beliefs);
         stopIfProblems();
-        List<PlannedStep> steps = planned(read, earlier);
-        Hands start = start(setUp, Kit.of(pack, marks, slugs), earlier.notes());
-        return new Plan(routine, pack, cast, people, steps, claims, start, planned(readMore, earlier));
+        List<PlannedStep> steps = planned(read, earlier, beliefs);
+        Hands start = start(setUp, Kit.of(pack, marks, slugs), earlier.notes(), beliefs);
+        return new Plan(
+                routine, pack, cast, people, steps, claims, beliefs, start, planned(readMore, earlier, List.of()));
     }
 
     private void stopIfProblems() {
@@ -264,7 +274,7 @@ public final class PlanReader {
     private record StepRead(
             int index, Step step, Move move, Values values, List<String> gaps, Optional<Claim> onlyIf) {}
 
-    private static List<PlannedStep> planned(List<StepRead> read, Earlier earlier) {
+    private static List<PlannedStep> planned(List<StepRead> read, Earlier earlier, List<Belief> beliefs) {
         return read.stream()
                 .map(r -> new PlannedStep(
                         r.index(),
@@ -273,11 +283,12 @@ public final class PlanReader {
                         r.values(),
                         r.gaps(),
                         r.onlyIf(),
-                        setting -> earlier.noteOf(r.step().id(), setting)))
+                        setting -> earlier.noteOf(r.step().id(), setting),
+                        beliefs.stream().filter(b -> b.after() == r.index()).toList()))
                 .toList();
     }
 
-    private List<StepRead> readSteps(Cast cast, Pack pack, Earlier earlier, List<Step> stated) {
+    private List<StepRead> readSteps(Cast cast, Pack pack, Earlier earlier, List<Step> stated, int first) {
         List<StepRead> steps = new ArrayList<>();
         for (int i = 0; i < stated.size(); i++) {
             Step step = stated.get(i);
@@ -293,11 +304,13 @@ public final class PlanReader {
                 continue;
             }
             Values values = reader.read(move.get().settings(), step.settings(), field + ".settings");
-            Optional<Claim> onlyIf = step.onlyIf().map(spec -> Claim.read(spec, reader, problems, field + ".onlyIf"));
+            Around before = new Around(lookouts, first + i - 1, List.of());
+            Optional<Claim> onlyIf =
+                    step.onlyIf().map(spec -> Claim.read(spec, reader, problems, field + ".onlyIf", before));
             earlier.passed(step.id(), move.get().settings());
             // A step cannot be planned while something in it cannot be read; the problems end the reading anyway.
             if (problems.isEmpty()) {
-                steps.add(new StepRead(i, step, move.get(), values, reader.gaps(), onlyIf));
+                steps.add(new StepRead(first + i, step, move.get(), values, reader.gaps(), onlyIf));
             }
         }
         return steps;
@@ -314,29 +327,69 @@ public final class PlanReader {
         return Optional.empty();
     }
 
-    private List<Condition> readClaims(Cast cast, Pack pack, Earlier earlier) {
+    /** The index of the step after which a claim is made, or something is believed; a belief without one is there at first. */
+    private int stepOf(RoutineClaim stated, String field) {
+        int last = routine.steps().size() - 1;
+        int named = routine.steps().stream().map(Step::id).toList().indexOf(stated.after());
+        if (named < 0 && !stated.after().isEmpty()) {
+            problems.add(new Problem(
+                    field + ".after",
+                    stated.after(),
+                    "there is no step of this name",
+                    "Name a step, or leave it empty"));
+        }
+        return stated.after().isEmpty() && !stated.believed() ? last : named;
+    }
+
+    private List<Belief> readBeliefs(Cast cast, Pack pack, Earlier earlier) {
+        List<Belief> beliefs = new ArrayList<>();
+        for (int i = 0; i < routine.claims().size(); i++) {
+            RoutineClaim stated = routine.claims().get(i);
+            if (stated.believed()) {
+                String field = "claims[" + i + "]";
+                int step = stepOf(stated, field);
+                SettingReader reader = new SettingReader(cast, places, earlier, pack.size(), problems);
+                Claim claim = Claim.read(
+                        stated.claim(), reader, problems, field + ".claim", new Around(lookouts, step, List.of()));
+                beliefs.add(new Belief(stated.id(), step, about(stated.claim()), claim.sentence(), claim));
+            }
+        }
+        return beliefs;
+    }
+
+    /** What a claim is about: its kind, with the card, pile or thing of which it says something. */
+    private static String about(ClaimSpec claim) {
+        return claim.kind()
+                + Stream.of("role", "card", "pile", "thing", "face")
+                        .map(subject -> claim.settings().getOrDefault(subject, ""))
+                        .toList();
+    }
+
+    private List<Condition> readClaims(Cast cast, Pack pack, Earlier earlier, List<Belief> beliefs) {
         List<Condition> claims = new ArrayList<>();
-        List<String> ids = routine.steps().stream().map(Step::id).toList();
         for (int i = 0; i < routine.claims().size(); i++) {
             RoutineClaim stated = routine.claims().get(i);
             String field = "claims[" + i + "]";
-            int step = stated.after().isEmpty() ? ids.size() - 1 : ids.indexOf(stated.after());
-            if (step < 0 && !stated.after().isEmpty()) {
-                problems.add(new Problem(
-                        field + ".after",
-                        stated.after(),
-                        "there is no step of this name",
-                        "Name a step, or leave it empty"));
+            if (stated.believed()) {
+                continue;
             }
+            int step = stepOf(stated, field);
             SettingReader reader = new SettingReader(cast, places, earlier, pack.size(), problems);
-            Claim claim = Claim.read(stated.claim(), reader, problems, field + ".claim");
+            // What stands at the end sees to whatever is still to come, such as a step that is tried there.
+            int until = stated.after().isEmpty() ? Integer.MAX_VALUE : step;
+            List<Check> believed = Plan.inForce(beliefs, step).stream()
+                    .filter(belief -> belief.claim().taken().isEmpty())
+                    .map(belief -> (Check) belief.claim())
+                    .toList();
+            Around around = new Around(lookouts, until, believed);
+            Claim claim = Claim.read(stated.claim(), reader, problems, field + ".claim", around);
             claims.add(new Condition(Condition.Kind.CLAIM, stated.id(), step, claim.sentence(), claim));
         }
         return claims;
     }
 
-    private Hands start(SetUpReader setUp, Kit kit, int notes) {
-        Hands hands = new Hands(kit, places, routine.roles().size(), notes);
+    private Hands start(SetUpReader setUp, Kit kit, int notes, List<Belief> beliefs) {
+        Hands hands = new Hands(kit, places, routine.roles().size(), notes, lookouts);
         setUp.lay(hands);
         for (int i = 0; i < routine.roles().size(); i++) {
             List<String> codes = CardText.split(routine.roles().get(i).card());
@@ -349,6 +402,8 @@ public final class PlanReader {
                 }
             }
         }
+        beliefs.stream().filter(belief -> belief.after() < 0).forEach(belief -> belief.begins(hands));
+        hands.lookAround();
         return hands;
     }
 }

@@ -1,5 +1,6 @@
 package craftypocket.core.run;
 
+import craftypocket.core.claims.Belief;
 import craftypocket.core.claims.Claim;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Expectation;
@@ -32,6 +33,8 @@ public final class PlannedStep {
 
     private static final int UNMET = -3;
 
+    private final int index;
+    private final Belief[] beliefs;
     private final Step step;
     private final Move move;
     private final Values values;
@@ -52,7 +55,10 @@ public final class PlannedStep {
     /** Where each of them is noted. */
     private final int[] notes;
 
-    /** @param noteOf for the name of a setting, where its number is noted; -1 when nothing refers to it */
+    /**
+     * @param noteOf for the name of a setting, where its number is noted; -1 when nothing refers to it
+     * @param beliefs what people are led to believe by it
+     */
     PlannedStep(
             int index,
             Step step,
@@ -60,8 +66,11 @@ public final class PlannedStep {
             Values values,
             List<String> gaps,
             Optional<Claim> onlyIf,
-            ToIntFunction<String> noteOf) {
+            ToIntFunction<String> noteOf,
+            List<Belief> beliefs) {
+        this.index = index;
         this.step = step;
+        this.beliefs = beliefs.toArray(Belief[]::new);
         this.move = move;
         this.values = values;
         this.gaps = List.copyOf(gaps);
@@ -153,6 +162,7 @@ public final class PlannedStep {
      * @return whether it was done; otherwise nothing changed
      */
     public boolean perform(Hands hands) {
+        hands.atStep(index);
         Values world = values.another();
         begin(hands, world);
         if (!choices.isEmpty() || !ready(hands, world)) {
@@ -164,6 +174,17 @@ public final class PlannedStep {
 
     boolean applies(Hands hands) {
         return onlyIf == null || onlyIf.holds(hands);
+    }
+
+    /** Whether the performer cannot tell if its condition is true: then nobody knows whether to do it. */
+    boolean unnoticed(Hands hands) {
+        return onlyIf != null && !onlyIf.noticed(hands);
+    }
+
+    Obstacle whyUnnoticed() {
+        return new Obstacle(
+                "You cannot tell here whether this is so: “" + onlyIf.sentence() + "”.",
+                "Look first, or make it depend on something that you know or see then.");
     }
 
     /** Works out what is the same in all worlds that lead here. Call before the choices of the step are made. */
@@ -189,6 +210,9 @@ public final class PlannedStep {
         hands.beginStep(numbersKnown);
         move.perform(hands, world);
         hands.endStep();
+        for (Belief belief : beliefs) {
+            belief.begins(hands);
+        }
         for (int i = 0; i < noted.length; i++) {
             hands.note(notes[i], world.of(noted[i]));
         }

@@ -157,7 +157,9 @@ final class SurveyWorker {
     /** Does the steps from this one on to the next choice, and gives the step that has it. */
     private int untilChoice(int from, Hands hands) {
         int step = from;
-        while (!stopped && step < choices.length && (choices[step].length == 0 || !steps[step].applies(hands))) {
+        while (!stopped
+                && step < choices.length
+                && (choices[step].length == 0 || !steps[step].applies(hands) || steps[step].unnoticed(hands))) {
             perform(step, hands);
             step++;
         }
@@ -304,11 +306,13 @@ final class SurveyWorker {
 
     private void perform(int step, Hands hands) {
         ask();
+        hands.atStep(step);
         PlannedStep planned = steps[step];
-        boolean applies = planned.applies(hands);
+        boolean told = !planned.unnoticed(hands);
+        boolean applies = told && planned.applies(hands);
         boolean done = applies;
-        set(step, Condition.Kind.EXPECTED_BEFORE, !applies);
-        set(step, Condition.Kind.EXPECTED_AFTER, !applies);
+        set(step, Condition.Kind.EXPECTED_BEFORE, told && !applies);
+        set(step, Condition.Kind.EXPECTED_AFTER, told && !applies);
         if (applies) {
             if (choices[step].length == 0) {
                 planned.begin(hands, values[step]);
@@ -320,7 +324,7 @@ final class SurveyWorker {
                 judge(step, Condition.Kind.EXPECTED_AFTER, hands);
             }
         }
-        set(step, Condition.Kind.CAN_BE_DONE, done || !applies);
+        set(step, Condition.Kind.CAN_BE_DONE, told && (done || !applies));
         judge(step, Condition.Kind.CLAIM, hands);
         listen(hands);
         // Worlds that are visited one after another share what was done before a choice; sampled ones only what is

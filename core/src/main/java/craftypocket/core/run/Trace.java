@@ -1,6 +1,7 @@
 package craftypocket.core.run;
 
 import craftypocket.core.layout.Hold;
+import craftypocket.core.layout.Knower;
 import craftypocket.core.layout.Layout;
 import craftypocket.core.layout.Place;
 import craftypocket.core.layout.PlaceKnowledge;
@@ -26,6 +27,8 @@ public record Trace(List<Moment> moments, List<Boolean> outcomes) {
      * @param layout all piles and holds
      * @param roles where each role is
      * @param shown what is shown, in order
+     * @param alsoSeen what comes into view besides, and what people see of cards of their own
+     * @param beliefs what people believe by then, and whether it is so
      * @param passed for how many cards they pass, when cards are counted
      * @param remarks what can be said of its numbers although it was done
      * @param lost the holds that were lost
@@ -40,6 +43,8 @@ public record Trace(List<Moment> moments, List<Boolean> outcomes) {
             Layout layout,
             List<RoleState> roles,
             List<Shown> shown,
+            List<Shown> alsoSeen,
+            List<BeliefState> beliefs,
             Optional<Passed> passed,
             List<String> remarks,
             List<Hold> lost,
@@ -93,9 +98,27 @@ public record Trace(List<Moment> moments, List<Boolean> outcomes) {
      *
      * @param card the card's number
      * @param front whether its front is seen
-     * @param onlyPerformer whether only the performer sees it
+     * @param turnedTo who alone sees it, an index of {@link Plan#people}; {@link Knower#EVERYBODY} for all
      */
-    public record Shown(int card, boolean front, boolean onlyPerformer) {}
+    public record Shown(int card, boolean front, int turnedTo) {
+
+        public boolean onlyPerformer() {
+            return turnedTo == Knower.PERFORMER;
+        }
+
+        public boolean toEverybody() {
+            return turnedTo == Knower.EVERYBODY;
+        }
+    }
+
+    /**
+     * What people believe at a moment.
+     *
+     * @param sentence in words
+     * @param so whether it is so in this world
+     * @param pile the pile whose number of cards it is about, if it is
+     */
+    public record BeliefState(String sentence, boolean so, Optional<Place> pile) {}
 
     /**
      * Cards that were counted.

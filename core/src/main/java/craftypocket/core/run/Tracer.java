@@ -1,7 +1,9 @@
 package craftypocket.core.run;
 
+import craftypocket.core.claims.Belief;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
+import craftypocket.core.layout.Knower;
 import craftypocket.core.layout.Layout;
 import craftypocket.core.layout.Pile;
 import craftypocket.core.layout.Place;
@@ -12,8 +14,11 @@ import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.Sentence;
 import craftypocket.core.settings.Values;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Follows a plan through one world. */
 public final class Tracer {
@@ -26,6 +31,8 @@ public final class Tracer {
             Layout layout,
             Known known,
             List<Trace.Shown> shown,
+            List<Trace.Shown> alsoSeen,
+            List<Trace.BeliefState> beliefs,
             Optional<Trace.Passed> passed,
             List<String> remarks,
             List<Hold> lost,
@@ -39,6 +46,10 @@ public final class Tracer {
     private final Hands hands;
     private final boolean[] outcomes;
     private final List<Trace.Shown> shown = new ArrayList<>();
+    private final Set<Trace.Shown> alsoSeen = new LinkedHashSet<>();
+    /** What lay uppermost in the open before the step. */
+    private Set<Trace.Shown> inView = Set.of();
+
     private final List<Hold> lost = new ArrayList<>();
     private Optional<Trace.Passed> passed = Optional.empty();
     private List<String> remarks = List.of();
@@ -51,8 +62,13 @@ public final class Tracer {
         outcomes = new boolean[plan.conditions().size()];
         hands.watchedBy(new Watcher() {
             @Override
-            public void shown(int card, boolean front, boolean onlyPerformer) {
-                shown.add(new Trace.Shown(card, front, onlyPerformer));
+            public void shown(int card, boolean front, int turnedTo) {
+                shown.add(new Trace.Shown(card, front, turnedTo));
+            }
+
+            @Override
+            public void alsoSeen(int card, boolean front, int seenBy) {
+                alsoSeen.add(new Trace.Shown(card, front, seenBy));
             }
 
             @Override
@@ -89,7 +105,9 @@ public final class Tracer {
 
     private Trace run() {
         List<Snapshot> snapshots = new ArrayList<>();
-        snapshots.add(snapshot("Set-up", false, Optional.empty(), List.of()));
+        hands.atStep(-1);
+        hands.lookAround();
+        snapshots.add(snapshot(-1, "Set-up", false, Optional.empty(), List.of()));
         judge(-1, Condition.Kind.CLAIM);
         for (int index = 0; index < plan.steps().size(); index++) {
             snapshots.add(step(index));
@@ -100,18 +118,27 @@ public final class Tracer {
 
     private Snapshot step(int index) {
         PlannedStep step = plan.steps().get(index);
+        hands.atStep(index);
         shown.clear();
+        inView = inView();
+        alsoSeen.clear();
         lost.clear();
         passed = Optional.empty();
         remarks = List.of();
         Values values = step.values().another();
         numbers.add(values);
+        if (step.unnoticed(hands)) {
+            set(index, Condition.Kind.EXPECTED_BEFORE, false);
+            set(index, Condition.Kind.EXPECTED_AFTER, false);
+            set(index, Condition.Kind.CAN_BE_DONE, false);
+            return snapshot(index, step.sentence(), false, Optional.of(step.whyUnnoticed()), List.of());
+        }
         if (!step.applies(hands)) {
             // A step that is skipped owes nothing.
             set(index, Condition.Kind.EXPECTED_BEFORE, true);
             set(index, Condition.Kind.EXPECTED_AFTER, true);
             set(index, Condition.Kind.CAN_BE_DONE, true);
-            return snapshot(step.sentence(), true, Optional.empty(), List.of());
+            return snapshot(index, step.sentence(), true, Optional.empty(), List.of());
         }
         List<Trace.Chosen> chosen = new ArrayList<>();
         step.begin(hands, values);
@@ -133,7 +160,41 @@ public final class Tracer {
         set(index, Condition.Kind.CAN_BE_DONE, obstacle.isEmpty());
         String sentence =
                 Sentence.resolved(step.move().words().says(), step.move().settings(), values);
-        return snapshot(sentence, false, obstacle, chosen);
+        return snapshot(index, sentence, false, obstacle, chosen);
+    }
+
+    /** What was stated that people believe, and the piles that they take for more or fewer cards than there are. */
+    private List<Trace.BeliefState> beliefs(int step) {
+        List<Trace.BeliefState> states = new ArrayList<>();
+        boolean[] spokenOf = new boolean[hands.placeCount()];
+        for (Belief belief : plan.beliefsAt(step)) {
+            if (belief.claim().taken().isPresent()) {
+                // What a pile is taken for changes with what is seen to come and go.
+                spokenOf[belief.claim().taken().get().place()] = true;
+            } else {
+                states.add(
+                        new Trace.BeliefState(belief.sentence(), belief.claim().holds(hands), Optional.empty()));
+            }
+        }
+        for (int place = 0; place < hands.placeCount(); place++) {
+            int taken = hands.believed(place);
+            if ((spokenOf[place] || taken != hands.size(place)) && hands.inTheOpen(place)) {
+                String label = hands.places().at(place).label();
+                states.add(new Trace.BeliefState(
+                        Sentence.capital(label) + " "
+                                + (taken == 1 ? "is taken for one card" : "is taken for " + taken + " cards"),
+                        taken == hands.size(place),
+                        Optional.of(hands.places().at(place))));
+            }
+        }
+        return states;
+    }
+
+    private Set<Trace.Shown> inView() {
+        return hands.layout().piles().stream()
+                .filter(pile -> pile.place().kind().open())
+                .map(pile -> new Trace.Shown(pile.card(1), pile.faceUp(1), Knower.EVERYBODY))
+                .collect(Collectors.toSet());
     }
 
     private Trace.Chosen choose(Choice choice, Values values) {
@@ -186,7 +247,8 @@ public final class Tracer {
         }
     }
 
-    private Snapshot snapshot(String sentence, boolean skipped, Optional<Obstacle> broken, List<Trace.Chosen> choices) {
+    private Snapshot snapshot(
+            int step, String sentence, boolean skipped, Optional<Obstacle> broken, List<Trace.Chosen> choices) {
         return new Snapshot(
                 sentence,
                 skipped,
@@ -195,6 +257,10 @@ public final class Tracer {
                 hands.layout(),
                 known(),
                 List.copyOf(shown),
+                alsoSeen.stream()
+                        .filter(seen -> !inView.contains(seen) && !shown.contains(seen))
+                        .toList(),
+                beliefs(step),
                 passed,
                 remarks,
                 List.copyOf(lost),
@@ -227,6 +293,8 @@ public final class Tracer {
                     at.layout(),
                     roles(at),
                     at.shown(),
+                    at.alsoSeen(),
+                    at.beliefs(),
                     at.passed(),
                     at.remarks(),
                     at.lost(),

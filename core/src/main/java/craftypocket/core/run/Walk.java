@@ -31,6 +31,7 @@ public final class Walk {
      * @return whether it could be done, or lacked only knowledge that is believed to be there; otherwise nothing changed
      */
     public boolean perform(int step, Values numbers, Hands hands) {
+        hands.atStep(step);
         PlannedStep planned = plan.steps().get(step);
         if (!planned.applies(hands)) {
             return true;

@@ -1,6 +1,7 @@
 package craftypocket.core.settings;
 
 import java.util.List;
+import java.util.OptionalInt;
 
 /** The roles of a routine and the people who own them, as moves and claims see them. */
 public record Cast(List<Part> parts) {
@@ -25,6 +26,23 @@ public record Cast(List<Part> parts) {
 
     public Part part(int role) {
         return parts.get(role);
+    }
+
+    /** The people who own a role, each once. */
+    public List<String> people() {
+        return parts.stream()
+                .map(Part::owner)
+                .filter(owner -> !owner.isEmpty())
+                .distinct()
+                .toList();
+    }
+
+    /** Somebody's index among those who know. */
+    public OptionalInt knowerOf(String person) {
+        return parts.stream()
+                .filter(part -> part.owner().equals(person))
+                .mapToInt(Part::ownerKnower)
+                .findFirst();
     }
 
     /** The index of the role with this letter, or {@link #NOBODY}. */

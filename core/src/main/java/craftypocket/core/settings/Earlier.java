@@ -42,6 +42,11 @@ public final class Earlier {
         done++;
     }
 
+    /** The index of a step, or -1 when there is none of this name. */
+    int indexOf(String step) {
+        return steps.indexOf(step);
+    }
+
     /** The index of the note of an amount; empty when no step before has one of this name. */
     OptionalInt note(String amount) {
         if (!amounts.containsKey(amount) || (notes.size() == MOST_NOTES && !notes.containsKey(amount))) {

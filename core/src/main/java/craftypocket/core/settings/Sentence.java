@@ -74,10 +74,12 @@ public final class Sentence {
                 asMany = text.startsWith("as many as ") && part.manner() == null;
             }
         }
-        if (!filled.isEmpty()) {
-            filled.setCharAt(0, Character.toUpperCase(filled.charAt(0)));
-        }
-        return filled.toString();
+        return capital(filled.toString());
+    }
+
+    /** Words as a sentence begins with them. */
+    public static String capital(String words) {
+        return words.isEmpty() ? words : Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
     private static List<Part> takeApart(String template) {

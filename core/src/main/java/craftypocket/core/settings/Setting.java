@@ -19,6 +19,9 @@ public abstract class Setting {
         ROLE,
         OPTION,
         BEATS,
+        PERSON,
+        STEP,
+        FACE,
         TEXT,
         CHANCE
     }
@@ -121,6 +124,26 @@ public abstract class Setting {
     /** A role that may be left empty. */
     public static RoleSetting maybeRole(String name, String label) {
         return new RoleSetting(name, label, "", true);
+    }
+
+    /** Somebody who sees something; {@code all} is what everybody is called in its sentence. */
+    public static PersonSetting person(String name, String label, String all) {
+        return new PersonSetting(name, label, all, "%s");
+    }
+
+    /** To whom something is shown: to everybody, which goes without saying, or to one person alone. */
+    public static PersonSetting shownTo() {
+        return new PersonSetting("whom", "Shown to", "", " to %s only");
+    }
+
+    /** A step from which on something counts. */
+    public static StepSetting step(String name, String label) {
+        return new StepSetting(name, label);
+    }
+
+    /** A side of cards: a role's, or one by name. */
+    public static FaceSetting face(String name, String label, String usual) {
+        return new FaceSetting(name, label, usual);
     }
 
     /** One of a few words; the first is the usual one. */

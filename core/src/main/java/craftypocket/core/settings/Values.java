@@ -1,5 +1,6 @@
 package craftypocket.core.settings;
 
+import craftypocket.core.cards.CardText;
 import craftypocket.core.layout.Place;
 import craftypocket.core.layout.Places;
 import craftypocket.core.layout.Props;
@@ -76,6 +77,20 @@ public final class Values {
     /** The index of a role, or {@link Cast#NOBODY}. */
     public int of(RoleSetting setting) {
         return numbers[setting.index()];
+    }
+
+    /** A knower, or everybody. */
+    public int of(PersonSetting setting) {
+        return numbers[setting.index()];
+    }
+
+    /** The index of a step, or {@link StepSetting#BEGINNING}. */
+    public int of(StepSetting setting) {
+        return numbers[setting.index()];
+    }
+
+    public FaceSetting.Face of(FaceSetting setting) {
+        return (FaceSetting.Face) stated[setting.index()];
     }
 
     public Option of(OptionSetting setting) {
@@ -168,6 +183,14 @@ public final class Values {
                 : cast.part(of(setting)).label();
     }
 
+    /** A side in a sentence. */
+    String faceLabel(FaceSetting setting) {
+        FaceSetting.Face face = of(setting);
+        return face.role() == Cast.NOBODY
+                ? "the " + CardText.name(face.side())
+                : cast.part(face.role()).label();
+    }
+
     public String placeLabel(PlaceSetting setting) {
         return of(setting) == Cast.NOBODY
                 ? "the same place"
@@ -243,6 +266,10 @@ public final class Values {
     /** Puts the index of a place, a role or an option. */
     void put(Setting setting, int index) {
         numbers[setting.index()] = index;
+    }
+
+    void stateFace(FaceSetting setting, FaceSetting.Face face) {
+        stated[setting.index()] = face;
     }
 
     void stateText(Setting setting, String text) {

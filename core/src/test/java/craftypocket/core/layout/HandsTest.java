@@ -114,7 +114,7 @@ class HandsTest {
         List<Hold> lost = new ArrayList<>();
         hands.watchedBy(new Watcher() {
             @Override
-            public void shown(int card, boolean front, boolean onlyPerformer) {}
+            public void shown(int card, boolean front, int turnedTo) {}
 
             @Override
             public void lost(Hold hold) {

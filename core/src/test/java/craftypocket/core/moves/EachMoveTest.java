@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import craftypocket.core.Script;
 import craftypocket.core.layout.Hold;
+import craftypocket.core.layout.Knower;
 import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.run.Survey;
 import craftypocket.core.run.Trace;
@@ -93,8 +94,8 @@ class EachMoveTest {
         Trace glimpsed =
                 deck(6).step("hindu", "chunks", "2 rest", "face", "you").trace();
 
-        assertThat(shown.end().shown()).containsExactly(new Trace.Shown(5, true, false));
-        assertThat(glimpsed.end().shown()).containsExactly(new Trace.Shown(5, true, true));
+        assertThat(shown.end().shown()).containsExactly(new Trace.Shown(5, true, Knower.EVERYBODY));
+        assertThat(glimpsed.end().shown()).containsExactly(new Trace.Shown(5, true, Knower.PERFORMER));
     }
 
     @Test

@@ -142,7 +142,8 @@ public final class RandomRoutines {
             case ESTIMATE -> (4 + random.nextInt(5)) + "±2";
             case BEATS -> BEATS.get(random.nextInt(BEATS.size()));
             case TEXT -> random.nextBoolean() ? setting.usual() : setting.name().equals("rule") ? "never under" : "sea";
-            case CHANCE -> "";
+            case CHANCE, STEP, FACE -> "";
+            case PERSON -> random.nextInt(3) > 0 ? "" : "you";
             case CHUNKS ->
                 ((ChunksSetting) setting).partial() && random.nextBoolean()
                         ? "1 1"

@@ -111,7 +111,9 @@ final class Alike {
             }
             lived.append(at.skipped())
                     .append(at.broken().isPresent())
-                    .append(at.shown())
+                    .append(at.shown().stream()
+                            .filter(s -> s.onlyPerformer() || s.toEverybody())
+                            .toList())
                     .append(at.lost().stream().map(Hold::kind).toList())
                     .append(at.layout().piles().stream().map(Pile::place).toList())
                     .append(at.layout().holds().stream()

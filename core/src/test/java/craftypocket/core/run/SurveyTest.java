@@ -277,14 +277,14 @@ class SurveyTest {
 
     @Test
     void what_the_performer_knows_is_judged_rightly_also_where_few_worlds_ask_for_it_late() {
-        ClaimSpec onTop = ClaimSpec.of("position", "role", "K", "nth", "1");
+        ClaimSpec atFace = ClaimSpec.of("position", "role", "K", "nth", "1", "from", "bottom");
         Script script = Script.deck(9)
                 .key("K", "AS", 4)
                 .selection("A", "Ines")
                 .step("complete-cut", "depth", "2-4")
                 .step("spread-pick", "not", "bottom")
                 .step("put-back", "at", "any")
-                .step(Step.of("asked", "turn-it-over", "role", "K").onlyIf(onTop))
+                .step(Step.of("asked", "turn-it-over", "role", "K").onlyIf(atFace))
                 .claim("place-known", "role", "K");
         List<Trace> traces = everyTrace(script.plan());
 
@@ -302,7 +302,7 @@ class SurveyTest {
         Script asked = Script.deck(9)
                 .key("K", "AS", 4)
                 .step("complete-cut", "depth", "2-4")
-                .step(Step.of("asked", "turn-it-over", "role", "K").onlyIf(onTop));
+                .step(Step.of("asked", "turn-it-over", "role", "K").onlyIf(atFace));
         assertThat(unasked.survey().allHeld()).isEqualTo(3);
         assertThat(asked.survey().allHeld()).isEqualTo(2);
     }

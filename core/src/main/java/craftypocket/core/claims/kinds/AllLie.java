@@ -21,7 +21,7 @@ public final class AllLie extends ClaimKind {
     }
 
     @Override
-    public Check check(Values values) {
+    protected Check check(Values values) {
         int place = values.of(pile);
         boolean up = values.of(side) == UP;
         return hands -> {

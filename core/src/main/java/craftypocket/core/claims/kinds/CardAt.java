@@ -5,6 +5,7 @@ import craftypocket.core.cards.CardText;
 import craftypocket.core.cards.Side;
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
+import craftypocket.core.claims.Noticing;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Option;
@@ -35,7 +36,7 @@ public final class CardAt extends ClaimKind {
     }
 
     @Override
-    public Check check(Values values) {
+    protected Check check(Values values) {
         Side wanted = CardText.readCard(values.text(card)).map(Card::front).orElse(null);
         int place = values.of(pile);
         int first = values.amount(nth).low();
@@ -56,5 +57,12 @@ public final class CardAt extends ClaimKind {
     private static boolean is(Hands hands, int place, int position, Side wanted, Option lies) {
         boolean asItLies = lies == ANY || hands.faceUp(place, position) == (lies == UP);
         return asItLies && hands.front(hands.card(place, position)).equals(wanted);
+    }
+
+    @Override
+    protected Check noticed(Values values) {
+        int place = values.of(pile);
+        boolean face = values.of(from) != TOP && values.amount(nth).high() <= 1;
+        return hands -> face && Noticing.glance(hands, place);
     }
 }

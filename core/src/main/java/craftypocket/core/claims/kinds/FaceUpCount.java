@@ -2,6 +2,7 @@ package craftypocket.core.claims.kinds;
 
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
+import craftypocket.core.claims.Noticing;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
@@ -19,7 +20,7 @@ public final class FaceUpCount extends ClaimKind {
     }
 
     @Override
-    public Check check(Values values) {
+    protected Check check(Values values) {
         int least = values.amount(cards).low();
         int most = values.amount(cards).high();
         int place = values.of(pile);
@@ -30,5 +31,10 @@ public final class FaceUpCount extends ClaimKind {
             }
             return up >= least && up <= most;
         };
+    }
+
+    @Override
+    protected Check noticed(Values values) {
+        return Noticing.inTheOpen(values.of(pile));
     }
 }

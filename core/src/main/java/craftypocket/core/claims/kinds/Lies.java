@@ -25,7 +25,7 @@ public final class Lies extends ClaimKind {
     }
 
     @Override
-    public Check check(Values values) {
+    protected Check check(Values values) {
         int wanted = values.of(role);
         int at = values.of(place);
         boolean eitherSide = values.of(side) == ANY;

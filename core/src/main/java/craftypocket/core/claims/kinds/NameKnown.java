@@ -3,6 +3,7 @@ package craftypocket.core.claims.kinds;
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.Checks;
 import craftypocket.core.claims.ClaimKind;
+import craftypocket.core.claims.Noticing;
 import craftypocket.core.layout.Knower;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
@@ -24,8 +25,13 @@ public final class NameKnown extends ClaimKind {
     }
 
     @Override
-    public Check check(Values values) {
+    protected Check check(Values values) {
         int knower = values.of(who) == PERFORMER ? Knower.PERFORMER : values.ownerKnower(role);
         return Checks.nameKnown(knower, values.of(role));
+    }
+
+    @Override
+    protected Check noticed(Values values) {
+        return Noticing.ALWAYS;
     }
 }

@@ -3,6 +3,7 @@ package craftypocket.core.claims.kinds;
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.Checks;
 import craftypocket.core.claims.ClaimKind;
+import craftypocket.core.claims.Noticing;
 import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
@@ -17,7 +18,12 @@ public final class NamedIsTheirs extends ClaimKind {
     }
 
     @Override
-    public Check check(Values values) {
+    protected Check check(Values values) {
         return Checks.namedIsTheirs(values.of(role));
+    }
+
+    @Override
+    protected Check noticed(Values values) {
+        return Noticing.name(values.of(role));
     }
 }

@@ -21,7 +21,7 @@ public final class NextOfOrder extends ClaimKind {
     }
 
     @Override
-    public Check check(Values values) {
+    protected Check check(Values values) {
         return Checks.nextOfOrder(values.of(key), values.of(slug), values.of(role), values.of(within));
     }
 }

@@ -2,6 +2,7 @@ package craftypocket.core.claims.kinds;
 
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
+import craftypocket.core.claims.Noticing;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
@@ -23,7 +24,7 @@ public final class OnlyFaceUp extends ClaimKind {
     }
 
     @Override
-    public Check check(Values values) {
+    protected Check check(Values values) {
         int wanted = values.of(role);
         boolean up = values.of(side) == UP;
         return hands -> hands.cardOf(wanted) >= 0 && alone(hands, hands.cardOf(wanted), up);
@@ -37,5 +38,13 @@ public final class OnlyFaceUp extends ClaimKind {
             }
         }
         return true;
+    }
+
+    @Override
+    protected Check noticed(Values values) {
+        // In a spread it is seen how many lie which way; which card that is, only from its face or its place.
+        int wanted = values.of(role);
+        boolean up = values.of(side) == UP;
+        return hands -> up || Noticing.place(hands, wanted);
     }
 }

@@ -22,7 +22,7 @@ public final class PileOrder extends ClaimKind {
     }
 
     @Override
-    public Check check(Values values) {
+    protected Check check(Values values) {
         Side[] wanted = CardText.split(values.text(cards)).stream()
                 .map(CardText::readCard)
                 .map(card -> card.map(Card::front).orElse(null))

@@ -2,6 +2,7 @@ package craftypocket.core.claims.kinds;
 
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
+import craftypocket.core.claims.Noticing;
 import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
@@ -23,9 +24,14 @@ public final class PlaceKnown extends ClaimKind {
     }
 
     @Override
-    public Check check(Values values) {
+    protected Check check(Values values) {
         int wanted = values.of(role);
         PlaceKnowledge least = values.of(how) == EXACTLY ? PlaceKnowledge.EXACT : PlaceKnowledge.IN_THE_CIRCLE;
         return hands -> hands.cardOf(wanted) >= 0 && hands.placeKnown(wanted).ordinal() >= least.ordinal();
+    }
+
+    @Override
+    protected Check noticed(Values values) {
+        return Noticing.ALWAYS;
     }
 }

@@ -3,6 +3,7 @@ package craftypocket.core.claims.kinds;
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.Checks;
 import craftypocket.core.claims.ClaimKind;
+import craftypocket.core.claims.Noticing;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
@@ -28,12 +29,21 @@ public final class Position extends ClaimKind {
     }
 
     @Override
-    public Check check(Values values) {
+    protected Check check(Values values) {
         return Checks.among(
                 values.of(pile),
                 values.of(role),
                 values.amount(nth).low(),
                 values.amount(nth).high(),
                 values.of(from) == TOP);
+    }
+
+    @Override
+    protected Check noticed(Values values) {
+        int wanted = values.of(role);
+        int place = values.of(pile);
+        boolean face = values.of(from) != TOP && values.amount(nth).high() <= 1;
+        Check name = Noticing.name(wanted);
+        return hands -> Noticing.place(hands, wanted) || (face && Noticing.glance(hands, place) && name.holds(hands));
     }
 }

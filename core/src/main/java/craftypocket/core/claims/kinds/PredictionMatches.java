@@ -2,6 +2,7 @@ package craftypocket.core.claims.kinds;
 
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
+import craftypocket.core.claims.Noticing;
 import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.ThingSetting;
@@ -18,9 +19,14 @@ public final class PredictionMatches extends ClaimKind {
     }
 
     @Override
-    public Check check(Values values) {
+    protected Check check(Values values) {
         int on = values.of(thing);
         int of = values.of(role);
         return hands -> hands.cardOf(of) >= 0 && hands.isWritten(on, hands.cardOf(of));
+    }
+
+    @Override
+    protected Check noticed(Values values) {
+        return Noticing.name(values.of(role));
     }
 }

@@ -2,6 +2,7 @@ package craftypocket.core.claims.kinds;
 
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
+import craftypocket.core.claims.Noticing;
 import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
@@ -17,9 +18,14 @@ public final class SameCard extends ClaimKind {
     }
 
     @Override
-    public Check check(Values values) {
+    protected Check check(Values values) {
         int one = values.of(role);
         int other = values.of(of);
         return hands -> hands.cardOf(one) >= 0 && hands.cardOf(one) == hands.cardOf(other);
+    }
+
+    @Override
+    protected Check noticed(Values values) {
+        return Noticing.names(values.of(role), values.of(of));
     }
 }

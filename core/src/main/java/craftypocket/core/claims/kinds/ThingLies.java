@@ -2,6 +2,7 @@ package craftypocket.core.claims.kinds;
 
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
+import craftypocket.core.claims.Noticing;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.ThingSetting;
@@ -18,9 +19,14 @@ public final class ThingLies extends ClaimKind {
     }
 
     @Override
-    public Check check(Values values) {
+    protected Check check(Values values) {
         int what = values.of(thing);
         int at = values.of(place);
         return hands -> hands.placeOfThing(what) == at;
+    }
+
+    @Override
+    protected Check noticed(Values values) {
+        return Noticing.ALWAYS;
     }
 }

@@ -26,7 +26,7 @@ public final class Together extends ClaimKind {
     }
 
     @Override
-    public Check check(Values values) {
+    protected Check check(Values values) {
         int slug = values.of(role);
         boolean close = values.of(how) != APART;
         boolean ordered = values.of(how) != ANY;

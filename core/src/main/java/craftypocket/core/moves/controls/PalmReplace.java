@@ -38,6 +38,8 @@ final class PalmReplace extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
+        int believed = hands.believed(values.of(pile));
         hands.gather(values.of(palm), values.of(pile), 0);
+        hands.believe(values.of(pile), believed);
     }
 }

@@ -47,6 +47,8 @@ final class PalmTop extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
+        int believed = hands.believed(values.of(pile));
         hands.transfer(values.of(pile), 0, values.of(count), values.of(palm), 0);
+        hands.believe(values.of(pile), believed);
     }
 }

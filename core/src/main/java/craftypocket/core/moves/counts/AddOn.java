@@ -8,9 +8,11 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -21,6 +23,7 @@ final class AddOn extends Move {
 
     private final PlaceSetting packet = has(Setting.place("packet", "The packet in", "other-hand"));
     private final PlaceSetting pile = has(Setting.place("pile", "Switched against", "deck"));
+    private final OptionSetting promise = has(Promise.setting());
 
     AddOn() {
         super(
@@ -49,10 +52,17 @@ final class AddOn extends Move {
     public List<Expectation> expectations(Values values) {
         int place = values.of(packet);
         int deck = values.of(pile);
-        return List.of(new Expectation(
+        List<Expectation> expected = new ArrayList<>();
+        expected.add(new Expectation(
                 hands -> hands.breakDepth(deck) == hands.size(place) - 1,
                 "Before it, the break is under one card fewer than " + values.placeLabel(packet) + " has",
                 true));
+        expected.addAll(Promise.unlessPutAside(
+                promise,
+                values,
+                hands -> Promise.backsUp(hands, deck, 1, hands.breakDepth(deck)),
+                "Before it, the cards that will be added have backs up"));
+        return expected;
     }
 
     @Override

@@ -1,6 +1,7 @@
 package craftypocket.core.moves.counts;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -9,6 +10,7 @@ import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Beat;
 import craftypocket.core.settings.BeatsSetting;
 import craftypocket.core.settings.Cast;
+import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
@@ -26,11 +28,30 @@ final class BeatCount extends Move {
     private final PlaceSetting pile = has(Setting.place("pile", "The packet in", "other-hand"));
     private final BeatsSetting beats;
     private final PlaceSetting into;
+    private final OptionSetting promise;
+    private final Kept kept;
 
-    BeatCount(String id, String name, Profile profile, Words words, String usualBeats) {
+    /** What a count promises. */
+    enum Kept {
+        NOTHING(""),
+        THIRD_HIDDEN("Before it, the third card of the packet is one that these beats hide"),
+        SECOND_HIDDEN("Before it, the second card of the packet is one that these beats hide"),
+        ONLY_BACKS("Before it, all cards that these beats show have backs up"),
+        ALL_DIFFERENT("Before it, these beats show no card twice");
+
+        private final String sentence;
+
+        Kept(String sentence) {
+            this.sentence = sentence;
+        }
+    }
+
+    BeatCount(String id, String name, Profile profile, Words words, String usualBeats, Kept kept) {
         super(id, Family.COUNTS, name, profile, words);
         beats = has(Setting.beats("beats", "Beats", usualBeats));
         into = has(Setting.maybePlace("into", "Counted into, where cards stay behind"));
+        this.kept = kept;
+        promise = kept == Kept.NOTHING ? null : has(Promise.setting());
     }
 
     @Override
@@ -69,6 +90,67 @@ final class BeatCount extends Move {
     }
 
     @Override
+    public List<Expectation> expectations(Values values) {
+        int place = values.of(pile);
+        int[] codes = values.beats(beats);
+        return promise == null
+                ? List.of()
+                : Promise.unlessPutAside(promise, values, hands -> keeps(hands, place, codes), kept.sentence);
+    }
+
+    private boolean keeps(Hands hands, int place, int[] codes) {
+        int cards = hands.size(place);
+        if (cards == 0 || left(codes, cards) < 0) {
+            // It cannot be done, which is another matter.
+            return true;
+        }
+        return switch (kept) {
+            case THIRD_HIDDEN -> cards < 3 || timesShown(codes, cards, 3) == 0;
+            case SECOND_HIDDEN -> cards < 2 || timesShown(codes, cards, 2) == 0;
+            default -> eachKept(hands, place, codes, cards);
+        };
+    }
+
+    private boolean eachKept(Hands hands, int place, int[] codes, int cards) {
+        for (int position = 1; position <= cards; position++) {
+            int times = timesShown(codes, cards, position);
+            boolean keeps = kept == Kept.ONLY_BACKS
+                    ? times == 0 || Promise.backsUp(hands, place, position, position)
+                    : times <= 1;
+            if (!keeps) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** How often the card at a position beforehand lands uppermost in the taking hand. */
+    private static int timesShown(int[] codes, int cards, int position) {
+        int times = 0;
+        int at = position;
+        int giving = cards;
+        for (int code : codes) {
+            int taking = cards - giving;
+            int taken = Beat.count(code, giving);
+            int from = Beat.take(code) == Beat.Take.DRAW ? cards - 1 : taking;
+            at = at > from && at <= from + taken ? at - from : at <= from ? at + taken : at;
+            giving -= taken;
+            if (Beat.exchange(code) != Beat.Exchange.NONE) {
+                int under = Beat.exchange(code) == Beat.Exchange.UNDER ? cards - taking : taken;
+                if (at > taken && at <= taken + taking) {
+                    at = at - taken + under;
+                } else {
+                    at = at > taken ? at - taking : at;
+                    at = at > under ? at + taking : at;
+                }
+                giving += taking;
+            }
+            times += at == 1 ? 1 : 0;
+        }
+        return times;
+    }
+
+    @Override
     public List<String> remarks(Hands hands, Values world) {
         int stays = left(world.beats(beats), hands.size(world.of(pile)));
         return stays > 0
@@ -95,9 +177,15 @@ final class BeatCount extends Move {
             }
             hands.showTop(place, 1);
         }
+        int seeming = values.beats(beats).length;
+        hands.passesFor(place, cards, seeming);
         if (values.of(into) != Cast.NOBODY && values.of(into) != place) {
+            int believed = hands.believed(values.of(into)) + seeming;
             hands.transfer(place, 0, cards - giving, values.of(into), 0);
+            hands.believe(values.of(into), believed);
+            hands.believe(place, 0);
+        } else {
+            hands.believe(place, seeming);
         }
-        hands.passesFor(place, cards, values.beats(beats).length);
     }
 }

@@ -22,7 +22,8 @@ public final class Counts {
                                     "The first card taken in square under the rest.",
                                     "Dealing grip, and the hand dips at every beat.",
                                     "The exchange beat no quicker than the others.")),
-                    "peel under-all-but peel peel"),
+                    "peel under-all-but peel peel",
+                    BeatCount.Kept.THIRD_HIDDEN),
             new BeatCount(
                     "bottom-bottom-bottom-top",
                     "Count three from the bottom, the rest as one",
@@ -34,7 +35,8 @@ public final class Counts {
                             List.of(
                                     "Draw each card, as if it were the only one.",
                                     "The last packet is held as a single card.")),
-                    "draw draw draw rest"),
+                    "draw draw draw rest",
+                    BeatCount.Kept.ALL_DIFFERENT),
             new BeatCount(
                     "bottom-bottom-top-top",
                     "Count two from the bottom, two from the top",
@@ -46,7 +48,8 @@ public final class Counts {
                             List.of(
                                     "Draw each card, as if it were the only one.",
                                     "The hand that keeps the rest turns down at once.")),
-                    "draw draw peel peel"),
+                    "draw draw peel peel",
+                    BeatCount.Kept.ALL_DIFFERENT),
             new BeatCount(
                     "block-count",
                     "Count six as four by a block",
@@ -58,7 +61,8 @@ public final class Counts {
                             List.of(
                                     "The block is taken square, by its corner.",
                                     "The card drawn first goes under as the block comes.")),
-                    "draw under-all-but peel peel"),
+                    "draw under-all-but peel peel",
+                    BeatCount.Kept.ONLY_BACKS),
             new BeatCount(
                     "block-push",
                     "Count with a pushed block",
@@ -70,7 +74,8 @@ public final class Counts {
                             List.of(
                                     "The block is pushed square, by its corner.",
                                     "The singles come from under it at the same pace.")),
-                    "all-but under-peel draw rest"),
+                    "all-but under-peel draw rest",
+                    BeatCount.Kept.SECOND_HIDDEN),
             new BeatCount(
                     "count-beats",
                     "Count by your own beats",
@@ -80,7 +85,8 @@ public final class Counts {
                             "Each beat shows one card as it lands. The order follows from the beats.",
                             "Look at the cards, as you would if it were fair.",
                             List.of("All beats alike.", "No card is seen that should not be.")),
-                    "peel peel rest"),
+                    "peel peel rest",
+                    BeatCount.Kept.NOTHING),
             new MultipleLift(),
             new GlideDraw(),
             new AddOn(),

@@ -1,12 +1,14 @@
 package craftypocket.core.moves.counts;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
@@ -17,6 +19,7 @@ final class GlideDraw extends Move {
 
     private final PlaceSetting pile = has(Setting.place("pile", "From", "deck"));
     private final PlaceSetting to = has(Setting.place("to", "To", "table:drawn"));
+    private final OptionSetting promise = has(Promise.setting());
 
     GlideDraw() {
         super(
@@ -36,6 +39,17 @@ final class GlideDraw extends Move {
     @Override
     public List<Need> needs(Values values) {
         return List.of(Needs.apart(pile, to, values), Needs.cards(pile, 2, values));
+    }
+
+    @Override
+    public List<Expectation> expectations(Values values) {
+        int place = values.of(pile);
+        return Promise.unlessPutAside(
+                promise,
+                values,
+                hands -> hands.size(place) < 2
+                        || Promise.backsUp(hands, place, hands.size(place) - 1, hands.size(place) - 1),
+                "Before it, the card that will be drawn has its back up");
     }
 
     @Override

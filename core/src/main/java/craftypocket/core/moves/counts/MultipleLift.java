@@ -6,10 +6,12 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PersonSetting;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
@@ -29,6 +31,7 @@ final class MultipleLift extends Move {
     private final OptionSetting then =
             has(Setting.option("then", "Then", SHOW, new Option("leave", "left turned over"), UNLOAD, ASIDE));
     private final PlaceSetting to = has(Setting.place("to", "Put aside to", "table:aside"));
+    private final PersonSetting whom = has(Setting.shownTo());
 
     MultipleLift() {
         super(
@@ -37,10 +40,11 @@ final class MultipleLift extends Move {
                 "Lift several as one",
                 Profile.secret(3, "from behind"),
                 new Words(
-                        "Turn over the top {count} of {pile} as one card; {then}.",
+                        "Turn over the top {count} of {pile} as one card{whom}; {then}.",
                         "The undermost of the lifted cards is shown as if it were the top card.",
                         "Look at the card that you show, then at them.",
                         List.of("The edges lie exactly on one another.", "Turned slowly, as a single card would be.")));
+        is(Trait.SHOWS_FACES);
     }
 
     @Override
@@ -57,7 +61,7 @@ final class MultipleLift extends Move {
             // They are lifted at the break, which is used up by it.
             hands.useBreak(place);
         }
-        hands.showUnder(place, cards);
+        hands.showUnder(place, cards, values.of(whom));
         if (values.of(then) != SHOW) {
             if (values.of(then) == UNLOAD) {
                 hands.single(place, 0, values.of(to), 0);
@@ -65,7 +69,11 @@ final class MultipleLift extends Move {
                 hands.turn(place, 1, cards);
             }
             if (values.of(then) == ASIDE) {
+                int left = hands.believed(place) - 1;
+                int aside = hands.believed(values.of(to)) + 1;
                 hands.transfer(place, 0, cards, values.of(to), 0);
+                hands.believe(place, left);
+                hands.believe(values.of(to), aside);
             }
         }
         hands.passesFor(place, cards, 1);

@@ -4,10 +4,12 @@ import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PersonSetting;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.TextSetting;
@@ -40,6 +42,7 @@ final class ShowSides extends Move {
                             WORDS,
                             "it must be a word for each card",
                             "Write front, back, upper, under, both or never for each card from the top; the last word goes for the rest"));
+    private final PersonSetting whom = has(Setting.shownTo());
 
     ShowSides() {
         super(
@@ -48,10 +51,11 @@ final class ShowSides extends Move {
                 "Show chosen sides",
                 Profile.secret(2, "from behind"),
                 new Words(
-                        "Show {count} cards of {pile} from the {nth first} on: {side}.",
+                        "Show {count} cards of {pile} from the {nth first} on{whom}: {side}.",
                         "Only the chosen sides are seen. No card moves.",
                         "An even spread, for as long as they would need, no longer.",
                         List.of("No other side flashes.", "Turn the hand, not the cards.")));
+        is(Trait.SHOWS_FACES);
     }
 
     @Override
@@ -63,15 +67,19 @@ final class ShowSides extends Move {
         for (int position = values.of(first); position < values.of(first) + values.of(count); position++) {
             boolean faceUp = hands.faceUp(place, position);
             if (byRule ? tells(words, word, faceUp, "upper") : values.of(side) != UNDER) {
-                hands.showTop(place, position);
+                hands.showTop(place, position, values.of(whom));
             }
             if (byRule ? tells(words, word, !faceUp, "under") : values.of(side) != UPPER) {
-                hands.showUnder(place, position);
+                hands.showUnder(place, position, values.of(whom));
             }
             int gap = words.indexOf(' ', word);
             word = gap < 0 ? word : gap + 1;
         }
         hands.passesFor(place, values.of(count), values.of(count));
+        if (values.of(count) == hands.size(place)) {
+            // Spread in the open they can be counted.
+            hands.believe(place, values.of(count));
+        }
     }
 
     /** Whether the word for a card has its upper or its under side seen, which is its front or its back. */

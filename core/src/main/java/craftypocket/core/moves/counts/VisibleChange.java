@@ -6,6 +6,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
@@ -36,6 +37,7 @@ final class VisibleChange extends Move {
                         List.of(
                                 "The hand stops before anybody can ask.",
                                 "Nothing of the other card shows at the edge.")));
+        is(Trait.SHOWS_FACES);
     }
 
     @Override

@@ -6,6 +6,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
@@ -28,6 +29,7 @@ final class WristTurn extends Move {
                         "The order is reversed, every card shows its other side, and the uppermost is seen.",
                         "In the open, at an easy pace.",
                         List.of("The packet stays square as it turns.")));
+        is(Trait.SHOWS_FACES);
     }
 
     @Override

@@ -33,9 +33,12 @@ public final class Forces {
     static void take(Hands hands, Values values, RoleSetting role, int place, int position) {
         if (values.owned(role)) {
             boolean forced = hands.card(place, position) == hands.cardOf(values.of(role));
+            int card = hands.card(place, position);
             hands.single(place, position - 1, values.ownerPlace(role), 0);
             if (forced) {
                 hands.learnName(values.ownerKnower(role), values.of(role));
+            } else {
+                hands.looksAt(values.ownerKnower(role), card);
             }
         } else {
             show(hands, values, role, place, position);

@@ -7,6 +7,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.PlaceSetting;
@@ -40,6 +41,7 @@ final class DealPastKey extends Move {
                         List.of(
                                 "Same tempo before and after the key.",
                                 "Know your key well enough not to look twice.")));
+        is(Trait.KEY_AMONG_OTHERS);
     }
 
     @Override

@@ -4,16 +4,18 @@ import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PersonSetting;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
 
-/** One side of a card is shown to everybody. No card moves. */
+/** One side of a card is shown, to everybody or to one person. No card moves. */
 final class ShowCard extends Move {
 
     private static final Option UNDER = new Option("under", "the side that lies undermost");
@@ -23,6 +25,7 @@ final class ShowCard extends Move {
             has(Setting.amount("at", "Its place from the top", "1").between(always(1), sizeLess(pile, 0)));
     private final OptionSetting side =
             has(Setting.option("side", "Shown", UNDER, new Option("upper", "the side that lies uppermost")));
+    private final PersonSetting whom = has(Setting.shownTo());
 
     ShowCard() {
         super(
@@ -31,18 +34,19 @@ final class ShowCard extends Move {
                 "Show a card",
                 Profile.open(1),
                 new Words(
-                        "Show the {nth at} card of {pile}: {side}.",
-                        "One side of a card is seen by everybody. No card moves.",
+                        "Show the {nth at} card of {pile}{whom}: {side}.",
+                        "One side of a card is seen. No card moves.",
                         "Look at the card, then at them.",
                         List.of("No other card is seen.")));
+        is(Trait.SHOWS_FACES);
     }
 
     @Override
     public void perform(Hands hands, Values values) {
         if (values.of(side) == UNDER) {
-            hands.showUnder(values.of(pile), values.of(at));
+            hands.showUnder(values.of(pile), values.of(at), values.of(whom));
         } else {
-            hands.showTop(values.of(pile), values.of(at));
+            hands.showTop(values.of(pile), values.of(at), values.of(whom));
         }
     }
 }

@@ -4,6 +4,7 @@ import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Option;
@@ -34,6 +35,7 @@ final class TurnCard extends Move {
                         "One card shows its other side where it lies.",
                         "If it is secret, while the hands come together.",
                         List.of("Only this card turns.")));
+        is(Trait.SHOWS_FACES);
     }
 
     @Override

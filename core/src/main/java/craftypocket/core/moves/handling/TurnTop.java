@@ -4,6 +4,7 @@ import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.PlaceSetting;
@@ -29,6 +30,7 @@ final class TurnTop extends Move {
                         "The turned cards are reversed in order and show their other sides; the rest stays.",
                         "In the open, at an easy pace.",
                         List.of("The cards turn as one.")));
+        is(Trait.SHOWS_FACES);
     }
 
     @Override

@@ -59,7 +59,9 @@ final class TakeOut extends Move {
         for (int position = depth + 1; position <= depth + cards && values.of(side) == FACE; position++) {
             hands.lieFaceUp(place, position, true);
         }
+        int believed = hands.believed(values.of(to)) + cards;
         hands.transfer(place, depth, cards, values.of(to), 0);
+        hands.believe(values.of(to), believed);
         hands.showDealt(values.of(to), cards);
     }
 }

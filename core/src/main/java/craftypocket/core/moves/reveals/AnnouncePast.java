@@ -10,6 +10,7 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Remark;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.reckon.SafeNumber;
 import craftypocket.core.settings.Amount;
@@ -50,6 +51,7 @@ final class AnnouncePast extends Move {
                                 "Announce the number before you deal.",
                                 "Same tempo past the key.",
                                 "A wager is theatre: play for nothing, and follow the law of the place.")));
+        is(Trait.ANNOUNCES);
     }
 
     @Override

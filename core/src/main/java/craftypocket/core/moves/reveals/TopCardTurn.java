@@ -8,6 +8,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.RoleSetting;
@@ -32,6 +33,7 @@ final class TopCardTurn extends Move {
                         "The top card lies face up.",
                         "A pause, one word, then the card.",
                         List.of("Let them name it first.", "Only one card turns.")));
+        is(Trait.BARE_REVEAL);
     }
 
     @Override

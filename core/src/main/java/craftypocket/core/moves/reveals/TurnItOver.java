@@ -6,6 +6,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
@@ -28,6 +29,7 @@ final class TurnItOver extends Move {
                         "The card shows its other side, where it lies.",
                         "All eyes on the card; hold still afterwards.",
                         List.of("Let them name it first.", "Turn it slowly, away from you.")));
+        is(Trait.BARE_REVEAL);
     }
 
     @Override

@@ -7,6 +7,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.ChanceSetting;
@@ -40,6 +41,7 @@ final class SpectatorOverhand extends Move {
                         "Chunks land one on another. Neighbours stay together unless a chunk ends between them.",
                         "Let them see that you do not look.",
                         List.of("Nothing is held as it leaves your hands.", "Stop them after a few.")));
+        is(Trait.MIXES_OVERHAND);
     }
 
     @Override

@@ -7,6 +7,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.ChanceSetting;
@@ -36,6 +37,7 @@ final class SpectatorRiffle extends Move {
                         "The two halves fall into each other by chance. Cards of each half keep their order among themselves.",
                         "Let them see that you do not look.",
                         List.of("Nothing is held as it leaves your hands.", "Count how often they riffle.")));
+        is(Trait.RIFFLES);
     }
 
     @Override

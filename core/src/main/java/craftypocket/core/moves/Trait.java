@@ -1,0 +1,17 @@
+package craftypocket.core.moves;
+
+/** What rules of the trade ask of a move, whatever it is called. */
+public enum Trait {
+    /** Faces are meant to be seen by it. */
+    SHOWS_FACES,
+    /** The key is seen by it among other cards, as it must be. */
+    KEY_AMONG_OTHERS,
+    /** A number is announced that must leave a margin. */
+    ANNOUNCES,
+    /** The cards are really riffled. */
+    RIFFLES,
+    /** The cards are really shuffled overhand, by somebody else. */
+    MIXES_OVERHAND,
+    /** It does no more than to show where the card is. */
+    BARE_REVEAL
+}
