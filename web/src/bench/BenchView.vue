@@ -8,6 +8,7 @@ import { onKeyStroke, useEventListener } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import AudiencePanel from './AudiencePanel.vue'
+import BeliefsPanel from './BeliefsPanel.vue'
 import BenchHeader from './BenchHeader.vue'
 import ClaimsPanel from './ClaimsPanel.vue'
 import HintsPanel from './HintsPanel.vue'
@@ -21,6 +22,7 @@ import OutEditor from './OutEditor.vue'
 import OutsPanel from './OutsPanel.vue'
 import OwnMoveDialog from './OwnMoveDialog.vue'
 import SetUpTray from './SetUpTray.vue'
+import SightStrip from './SightStrip.vue'
 import UnsavedLine from './UnsavedLine.vue'
 import { usePerformer } from '@/performer'
 import { addStep, duplicateStep, moveStep, newStep, removeStep, withOwnMove } from './edits'
@@ -177,21 +179,27 @@ onKey(['z', 'Z'], (event) => {
     <UnsavedLine @keep="keepMine" @drop="dropMine" />
     <LinesBar v-if="bench.whole!.outs.length > 0" />
     <div class="bench grow">
-      <ScriptAndDeck
-        @select="select"
-        @move="move"
-        @remove="remove"
-        @duplicate="duplicate"
-        @add="palette = true"
-      />
+      <div class="flex min-w-0 flex-col">
+        <ScriptAndDeck
+          class="grow"
+          @select="select"
+          @move="move"
+          @remove="remove"
+          @duplicate="duplicate"
+          @add="palette = true"
+        />
+        <SightStrip />
+      </div>
       <aside class="inspector" aria-label="Selected step">
         <OutEditor v-if="bench.line !== MAIN" />
         <SetUpInspector v-if="bench.selected === SET_UP" @lay="tray = true" />
         <StepInspector v-else :key="bench.selected" @compose="composing = true" />
+        <HintsPanel :here="true" />
         <LedgerPanel />
+        <BeliefsPanel />
         <ClaimsPanel />
         <OutsPanel />
-        <HintsPanel />
+        <HintsPanel :here="false" />
         <AudiencePanel />
       </aside>
     </div>

@@ -4,12 +4,18 @@ import { useToast } from '@/ui/toast'
 import { computed } from 'vue'
 import { useBench } from './store'
 
+/** The hints on the selected step, or those on all others. */
+const props = defineProps<{ here: boolean }>()
+
 const bench = useBench()
 const toast = useToast()
 const { performer, putAside, takeUp } = usePerformer()
 
 const hints = computed(() =>
-  (bench.trace?.hints ?? []).filter((hint) => !performer.value.putAside.includes(hint.rule)),
+  (bench.trace?.hints ?? []).filter(
+    (hint) =>
+      !performer.value.putAside.includes(hint.rule) && (hint.stepId === bench.selected) === props.here,
+  ),
 )
 
 function place(stepId: string): string {
@@ -25,15 +31,26 @@ async function drop(rule: string): Promise<void> {
 </script>
 
 <template>
-  <section v-if="hints.length > 0" class="mt-5 border-t border-rule pt-3" aria-label="Hints">
-    <h2 class="text-lg">Hints</h2>
+  <section
+    v-if="hints.length > 0"
+    :class="here ? 'mt-3' : 'mt-5 border-t border-rule pt-3'"
+    :aria-label="here ? 'Hints on this step' : 'Hints'"
+  >
+    <h2 v-if="!here" class="text-lg">Hints on other steps</h2>
     <ul class="mt-1 space-y-2.5">
-      <li v-for="hint in hints" :key="hint.rule + hint.stepId" data-testid="hint">
+      <li
+        v-for="hint in hints"
+        :key="hint.rule + hint.stepId + hint.text"
+        :class="{ 'rounded-lg border-l-4 border-hint bg-hint/10 px-3 py-2': here }"
+        data-testid="hint"
+      >
         <p class="leading-snug">{{ hint.text }}</p>
         <p class="text-sm text-soft">{{ hint.reason }}</p>
         <p class="text-sm">
-          <button class="link" @click="bench.selected = hint.stepId">{{ place(hint.stepId) }}</button>
-          <button class="ml-3 link" @click="drop(hint.rule)">not for me</button>
+          <button v-if="!here" class="mr-3 link" @click="bench.selected = hint.stepId">
+            {{ place(hint.stepId) }}
+          </button>
+          <button class="link" @click="drop(hint.rule)">not for me</button>
         </p>
       </li>
     </ul>

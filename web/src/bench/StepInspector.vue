@@ -28,7 +28,7 @@ const played = computed<PlayedWorld>(() => ({
 }))
 
 const sees = computed(() => {
-  const shown = (moment.value?.shown ?? []).filter((s) => !s.onlyPerformer)
+  const shown = (moment.value?.shown ?? []).filter((s) => s.seenBy === 'everybody')
   const names = shown.map((s) => {
     const card = bench.trace!.cards[s.card]!
     const side = s.front ? card.front : card.back
@@ -90,14 +90,6 @@ function toggleCondition(event: Event): void {
     <p v-for="(hold, nth) in moment?.lost ?? []" :key="nth" class="mt-2 text-sm text-hint">
       The {{ hold.word }} is lost here: {{ lostBecause }}
     </p>
-    <p
-      v-for="advice in moment?.advice ?? []"
-      :key="advice.rule + advice.text"
-      class="mt-2 rounded-lg border-l-4 border-hint bg-hint/10 px-3 py-2 text-sm"
-      data-testid="advice"
-    >
-      {{ advice.text }}
-    </p>
 
     <SettingField
       v-for="setting in move.settings"
@@ -153,7 +145,9 @@ function toggleCondition(event: Event): void {
         <dt class="font-semibold">What they see</dt>
         <dd>
           {{ sees.join(' · ') }}
-          <template v-if="moment?.passed"> — as {{ moment.passed.seeming }} cards</template>
+          <template v-if="moment?.passed">
+            — as {{ moment.passed.seeming === 1 ? 'one card' : `${moment.passed.seeming} cards` }}</template
+          >
         </dd>
       </div>
       <div>

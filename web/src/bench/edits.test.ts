@@ -85,7 +85,14 @@ const routine: Routine = {
     look: 'as-taught',
     note: '',
   })),
-  claims: [{ id: 'c1', after: 's2', claim: { kind: 'below', settings: { role: 'B' }, not: false, or: [] } }],
+  claims: [
+    {
+      id: 'c1',
+      after: 's2',
+      claim: { kind: 'below', settings: { role: 'B' }, not: false, or: [] },
+      believed: false,
+    },
+  ],
   ownMoves: [],
   outs: [],
 }

@@ -165,7 +165,7 @@ export function addRole(routine: Routine, kind: Role['kind']): Routine {
   return { ...routine, roles: [...routine.roles, { letter, kind, owner, card: '' }] }
 }
 
-/** Changes some fields of a role. A new letter is followed by every step and claim that names the old one. */
+/** Changes some fields of a role. A new letter or owner is followed by every step and claim that names the old one. */
 export function changeRole(
   routine: Routine,
   letter: string,
@@ -173,15 +173,24 @@ export function changeRole(
   catalogue: Catalogue,
 ): Routine {
   const roles = routine.roles.map((r) => (r.letter === letter ? { ...r, ...change } : r))
+  const before = routine.roles.find((r) => r.letter === letter)
   const renamed = change.letter && change.letter !== letter ? change.letter : undefined
-  if (!renamed) {
+  const alone = routine.roles.filter((r) => r.owner === before?.owner).length === 1
+  const person = alone && before?.owner && change.owner !== before.owner ? change.owner : undefined
+  if (!renamed && person === undefined) {
     return { ...routine, roles }
   }
+  const followed = (value: string, kind?: string) =>
+    renamed && value === letter && (kind === 'role' || kind === 'face')
+      ? renamed
+      : person !== undefined && kind === 'person' && value === before!.owner
+        ? person
+        : value
   const inSettings = (settings: Record<string, string>, declared: { name: string; kind: string }[]) =>
     Object.fromEntries(
       Object.entries(settings).map(([name, value]) => [
         name,
-        value === letter && declared.some((d) => d.name === name && d.kind === 'role') ? renamed : value,
+        followed(value, declared.find((d) => d.name === name)?.kind),
       ]),
     )
   const inClaim = (spec: ClaimSpec): ClaimSpec => ({
@@ -212,7 +221,8 @@ export function removeRole(routine: Routine, letter: string): Routine {
 export function newClaimSpec(routine: Routine, kind: string, catalogue: Catalogue): ClaimSpec {
   const settings: Record<string, string> = {}
   for (const setting of catalogue.claims.find((k) => k.id === kind)?.settings ?? []) {
-    const known = setting.kind !== 'role' || routine.roles.some((r) => r.letter === setting.usual)
+    const ofRole = setting.kind === 'role' || setting.kind === 'face'
+    const known = !ofRole || routine.roles.some((r) => r.letter === setting.usual)
     settings[setting.name] = known
       ? setting.usual || usualThing(routine, setting)
       : (routine.roles[0]?.letter ?? '')
@@ -220,9 +230,9 @@ export function newClaimSpec(routine: Routine, kind: string, catalogue: Catalogu
   return { kind, settings, not: false, or: [] }
 }
 
-/** Adds a claim after the step with this id; empty for the end. */
-export function addClaim(routine: Routine, claim: ClaimSpec, after: string): Routine {
-  return { ...routine, claims: [...routine.claims, { id: freshId(routine, 'c'), after, claim }] }
+/** Adds a claim after the step with this id; empty for the end, or for the beginning if it is only believed. */
+export function addClaim(routine: Routine, claim: ClaimSpec, after: string, believed = false): Routine {
+  return { ...routine, claims: [...routine.claims, { id: freshId(routine, 'c'), after, claim, believed }] }
 }
 
 /** Changes some fields of a claim. */

@@ -29,6 +29,13 @@ const choices = computed(
   () => props.played.moment?.choices.filter((c) => c.setting === props.setting.name) ?? [],
 )
 
+/** Who owns a card, and whoever is named although they no longer do. */
+const people = computed(() => {
+  const owners = props.played.roles.map((role) => role.owner).filter((owner) => owner !== '')
+  const named = ['', 'you'].includes(props.value) ? [] : [props.value]
+  return [...new Set([...owners, ...(props.setting.kind === 'person' ? named : [])])]
+})
+
 function changed(event: Event): void {
   emit('change', (event.target as HTMLInputElement | HTMLSelectElement).value)
 }
@@ -46,7 +53,11 @@ function changed(event: Event): void {
     </button>
     <p class="text-xs text-soft">One of very many ways it can fall; the verdicts look at thousands.</p>
   </div>
-  <div v-else class="mt-2" :class="{ beside: ['role', 'place', 'thing'].includes(setting.kind) }">
+  <div
+    v-else
+    class="mt-2"
+    :class="{ beside: ['role', 'place', 'thing', 'person', 'step', 'face'].includes(setting.kind) }"
+  >
     <label :for="fieldId" class="block text-sm leading-tight font-semibold">{{ setting.label }}</label>
     <AmountField
       v-if="setting.kind === 'amount' || setting.kind === 'estimate'"
@@ -85,6 +96,23 @@ function changed(event: Event): void {
       :setting="setting"
       @change="emit('change', $event)"
     />
+    <template v-else-if="setting.kind === 'face'">
+      <input
+        :id="fieldId"
+        :value="value"
+        :list="`${fieldId}-roles`"
+        class="w-full field"
+        autocomplete="off"
+        placeholder="A role, or a card such as JD"
+        :aria-invalid="!!problem"
+        @input="changed"
+      />
+      <datalist :id="`${fieldId}-roles`">
+        <option v-for="role in played.roles" :key="role.letter" :value="role.letter">
+          {{ role.owner ? `${role.owner}’s card` : role.kind }}
+        </option>
+      </datalist>
+    </template>
     <select v-else :id="fieldId" :value="value" class="w-full field" @change="changed">
       <template v-if="setting.kind === 'role'">
         <option v-if="setting.optional || value === ''" value="">—</option>
@@ -93,6 +121,17 @@ function changed(event: Event): void {
         </option>
         <option v-if="value !== '' && !played.roles.some((r) => r.letter === value)" :value="value">
           {{ value }} · gone
+        </option>
+      </template>
+      <template v-else-if="setting.kind === 'person'">
+        <option value="">everybody</option>
+        <option value="you">you alone</option>
+        <option v-for="person in people" :key="person" :value="person">{{ person }}</option>
+      </template>
+      <template v-else-if="setting.kind === 'step'">
+        <option value="">the beginning</option>
+        <option v-for="(step, i) in played.routine.steps" :key="step.id" :value="step.id">
+          step {{ i + 1 }}
         </option>
       </template>
       <template v-else-if="setting.kind === 'thing'">

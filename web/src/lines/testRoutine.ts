@@ -22,6 +22,7 @@ export const claim = (id: string, after: string): RoutineClaim => ({
   id,
   after,
   claim: { kind: 'pile-size', settings: {}, not: false, or: [] },
+  believed: false,
 })
 
 /** A routine of steps and outs by their ids. */

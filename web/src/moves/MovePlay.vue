@@ -38,6 +38,7 @@ const { width } = useElementSize(picture)
 
 const step = computed(() => routine.value?.steps.at(-1))
 const moment = computed(() => trace.value?.moments.at(-1))
+const hints = computed(() => trace.value?.hints.filter((hint) => hint.stepId === step.value?.id) ?? [])
 const index = computed(() => (routine.value?.steps.length ?? 1) - 1)
 /** The layout before the move and the one after it: what led there is not the question here. */
 const lastTwo = computed(
@@ -134,7 +135,7 @@ async function drop(): Promise<void> {
           />
         </template>
         <p
-          v-for="advice in moment?.advice ?? []"
+          v-for="advice in hints"
           :key="advice.text"
           class="mt-2 border-l-4 border-hint bg-hint/10 px-3 py-2 text-sm"
         >

@@ -832,8 +832,9 @@ export interface components {
             /** Format: int64 */
             worlds: number;
         };
-        /** @description What people believe by then, and whether it is so in this world. */
+        /** @description What people believe by then, by the claim that states it, if one does; and whether it is so in this world. */
         BeliefDocument: {
+            id: string;
             sentence: string;
             so: boolean;
         };
@@ -1258,11 +1259,15 @@ export interface components {
             /** @description the rules of hints that one does not follow */
             putAside: string[];
         };
-        /** @description Cards from the top as they lie; <code>faceUp</code> says of each whether it lies face up. */
+        /**
+         * @description Cards from the top as they lie; <code>faceUp</code> says of each whether it lies face up. What lies uppermost in the
+         *      <code>open</code> is seen by all.
+         */
         PileDocument: {
             cards: number[];
             faceUp: boolean[];
             label: string;
+            open: boolean;
             place: string;
         };
         PlacementDocument: {

@@ -123,7 +123,7 @@ abstract class InBrowser {
         addMove("turn the pile over");
         addMove("count hiding the third");
         page.getByLabel("The packet in").selectOption("deck");
-        page.getByTestId("advice").waitFor();
+        page.getByTestId("hint").first().waitFor();
         waitUntilSaved();
     }
 

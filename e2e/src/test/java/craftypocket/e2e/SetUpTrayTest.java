@@ -86,7 +86,7 @@ class SetUpTrayTest extends InBrowser {
     void a_count_is_built_from_beats_and_says_what_is_seen_twice() throws IOException {
         newFaceUpCount("Seen twice");
         Locator builder = page.getByTestId("count-builder");
-        assertThat(page.getByTestId("advice")).containsText("The four of spades is seen twice in one count");
+        assertThat(page.getByTestId("hint").first()).containsText("The four of spades is seen twice in one count");
         assertThat(page.getByTestId("count-leaves").locator(".card")).hasText(new String[] {"4♠", "A♠", "3♠", "2♠"});
 
         builder.getByLabel("Remove beat 4").click();
@@ -100,7 +100,7 @@ class SetUpTrayTest extends InBrowser {
         waitUntilSaved();
         button("Undo").click();
         button("Undo").click();
-        assertThat(page.getByTestId("advice")).containsText("seen twice");
+        assertThat(page.getByTestId("hint").first()).containsText("seen twice");
         waitUntilSaved();
     }
 }

@@ -126,10 +126,14 @@ record TraceDocument(
             int low,
             int high) {}
 
-    /** Cards from the top as they lie; {@code faceUp} says of each whether it lies face up. */
+    /**
+     * Cards from the top as they lie; {@code faceUp} says of each whether it lies face up. What lies uppermost in the
+     * {@code open} is seen by all.
+     */
     record PileDocument(
             @NotNull String place,
             @NotNull String label,
+            boolean open,
             @NotNull List<Integer> cards,
             @NotNull List<Boolean> faceUp) {}
 
@@ -162,8 +166,8 @@ record TraceDocument(
     /** {@code seenBy} is everybody, you, or the name of the one person who sees it. */
     record ShownDocument(int card, boolean front, @NotNull String seenBy) {}
 
-    /** What people believe by then, and whether it is so in this world. */
-    record BeliefDocument(@NotNull String sentence, boolean so) {}
+    /** What people believe by then, by the claim that states it, if one does; and whether it is so in this world. */
+    record BeliefDocument(@NotNull String id, @NotNull String sentence, boolean so) {}
 
     record RibbonDocument(
             @NotNull String from, int fromPosition, @NotNull String to, int toPosition, int length, boolean turned) {}
@@ -269,7 +273,7 @@ record TraceDocument(
                 shown(plan, moment.shown()),
                 shown(plan, moment.alsoSeen()),
                 moment.beliefs().stream()
-                        .map(b -> new BeliefDocument(b.sentence(), b.so()))
+                        .map(b -> new BeliefDocument(b.id(), b.sentence(), b.so()))
                         .toList(),
                 moment.passed()
                         .map(p -> new PassedDocument(p.place().text(), p.place().label(), p.really(), p.seeming()))
@@ -314,7 +318,8 @@ record TraceDocument(
             cards.add(pile.card(position));
             faceUp.add(pile.faceUp(position));
         }
-        return new PileDocument(pile.place().text(), pile.place().label(), cards, faceUp);
+        return new PileDocument(
+                pile.place().text(), pile.place().label(), pile.place().kind().open(), cards, faceUp);
     }
 
     private static HoldDocument hold(Hold hold) {

@@ -2,7 +2,6 @@ package craftypocket.core.claims;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Lookout;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToIntFunction;
 
@@ -14,21 +13,19 @@ public final class Around {
     private final List<Lookout> lookouts;
     private final int after;
     private final List<Check> believed;
+    private final int places;
 
     /**
      * @param lookouts of the whole routine; those of the claim are added
      * @param after the index of the claim's step; beyond the last one when it stands at the end
+     * @param places how many places, the first ones, have been named by then
      * @param believed whether each thing that people believe by then is so
      */
-    public Around(List<Lookout> lookouts, int after, List<Check> believed) {
+    public Around(List<Lookout> lookouts, int after, int places, List<Check> believed) {
         this.lookouts = lookouts;
         this.after = after;
+        this.places = places;
         this.believed = List.copyOf(believed);
-    }
-
-    /** Nothing is around. */
-    public static Around nothing() {
-        return new Around(new ArrayList<>(), -1, List.of());
     }
 
     /**
@@ -41,6 +38,11 @@ public final class Around {
         int number = lookouts.size();
         lookouts.add(new Lookout(from, after, eye));
         return hands -> hands.seen(number);
+    }
+
+    /** Whether a place, by its index, has been named by then: whether there can be a pile. */
+    boolean knows(int place) {
+        return place < places;
     }
 
     /** Whether each thing that people believe by then is so. */

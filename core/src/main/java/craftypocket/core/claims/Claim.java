@@ -3,6 +3,7 @@ package craftypocket.core.claims;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Problem;
 import craftypocket.core.settings.Sentence;
 import craftypocket.core.settings.Setting;
@@ -64,6 +65,15 @@ public final class Claim implements Check {
                         values.amount(amount).text(),
                         "a claim needs one number" + (amount.isRanged() ? ", or a range of them" : ""),
                         "Write a number such as 5" + (amount.isRanged() ? ", or 1-5" : "")));
+            }
+        }
+        for (Setting setting : kind.settings().all()) {
+            if (kind.wantsPile() && setting instanceof PlaceSetting place && !around.knows(values.of(place))) {
+                problems.add(new Problem(
+                        where + ".settings." + place.name(),
+                        spec.settings().getOrDefault(place.name(), place.usual()),
+                        "there is no such pile by then",
+                        "Name a pile that a step before it makes, or say it after a later step"));
             }
         }
         boolean readable = reader.gaps().size() == gapsBefore && problems.size() == problemsBefore;

@@ -52,6 +52,11 @@ public abstract class ClaimKind {
         return roles.length == 0 ? Noticing.NEVER : Noticing.places(roles);
     }
 
+    /** Whether it says something of a pile that must be there: of no pile nothing can be seen or believed. */
+    protected boolean wantsPile() {
+        return false;
+    }
+
     /** What whoever believes it takes a pile for, if it says that. */
     protected Optional<Claim.Taken> taken(Values values) {
         return Optional.empty();

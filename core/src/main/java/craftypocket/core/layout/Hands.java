@@ -441,13 +441,11 @@ public final class Hands {
     }
 
     /** The first card of each chunk lies uppermost for a moment as chunks are pulled off one after another. */
-    private void pulled(int place, int depth, int[] chunks) {
-        int position = depth + 1;
-        for (int i = 0; i < chunks.length && watched(); i++) {
-            if (position <= size(place)) {
-                comesUp(place, position);
-            }
-            position += chunks[i];
+    private void pulled(int place, int depth, int count, int[] chunks) {
+        int pulled = 0;
+        for (int i = 0; i <= chunks.length && pulled < count && watched(); i++) {
+            comesUp(place, depth + pulled + 1);
+            pulled += i < chunks.length ? chunks[i] : count;
         }
     }
 
@@ -602,7 +600,7 @@ public final class Hands {
     public void overhand(int place, int depth, int count, int[] chunks) {
         holds.mixed(place, depth, count);
         known.mixed(place, depth, count, false);
-        pulled(place, depth, chunks);
+        pulled(place, depth, count, chunks);
         reorderings.overhand(place * cards + depth, count, chunks);
     }
 
@@ -610,7 +608,7 @@ public final class Hands {
     public void overhandRoughly(int place, int depth, int count, int[] chunks) {
         holds.mixed(place, depth, count);
         known.mixed(place, depth, count, true);
-        pulled(place, depth, chunks);
+        pulled(place, depth, count, chunks);
         reorderings.overhand(place * cards + depth, count, chunks);
     }
 

@@ -51,6 +51,8 @@ public final class PlanReader {
 
     private final List<Step> candidates;
     private final List<Lookout> lookouts = new ArrayList<>();
+    /** How many places have been named by the set-up, and after each step. */
+    private final List<Integer> placesNamed = new ArrayList<>();
 
     private PlanReader(Routine routine, Catalogue catalogue, List<Step> candidates) {
         this.candidates = candidates;
@@ -125,6 +127,7 @@ public final class PlanReader {
         int[][] slugs = readSlugs(pack);
         Cast cast = readCast();
         Earlier earlier = new Earlier(routine.steps().stream().map(Step::id).toList());
+        placesNamed.add(places.count());
         List<StepRead> read = readSteps(cast, pack, earlier, routine.steps(), 0);
         List<StepRead> readMore =
                 readSteps(cast, pack, earlier, candidates, routine.steps().size());
@@ -304,10 +307,11 @@ public final class PlanReader {
                 continue;
             }
             Values values = reader.read(move.get().settings(), step.settings(), field + ".settings");
-            Around before = new Around(lookouts, first + i - 1, List.of());
+            Around before = new Around(lookouts, first + i - 1, places.count(), List.of());
             Optional<Claim> onlyIf =
                     step.onlyIf().map(spec -> Claim.read(spec, reader, problems, field + ".onlyIf", before));
             earlier.passed(step.id(), move.get().settings());
+            placesNamed.add(places.count());
             // A step cannot be planned while something in it cannot be read; the problems end the reading anyway.
             if (problems.isEmpty()) {
                 steps.add(new StepRead(first + i, step, move.get(), values, reader.gaps(), onlyIf));
@@ -341,6 +345,10 @@ public final class PlanReader {
         return stated.after().isEmpty() && !stated.believed() ? last : named;
     }
 
+    private int placesBy(int step) {
+        return placesNamed.get(Math.min(step + 1, placesNamed.size() - 1));
+    }
+
     private List<Belief> readBeliefs(Cast cast, Pack pack, Earlier earlier) {
         List<Belief> beliefs = new ArrayList<>();
         for (int i = 0; i < routine.claims().size(); i++) {
@@ -350,7 +358,11 @@ public final class PlanReader {
                 int step = stepOf(stated, field);
                 SettingReader reader = new SettingReader(cast, places, earlier, pack.size(), problems);
                 Claim claim = Claim.read(
-                        stated.claim(), reader, problems, field + ".claim", new Around(lookouts, step, List.of()));
+                        stated.claim(),
+                        reader,
+                        problems,
+                        field + ".claim",
+                        new Around(lookouts, step, placesBy(step), List.of()));
                 beliefs.add(new Belief(stated.id(), step, about(stated.claim()), claim.sentence(), claim));
             }
         }
@@ -381,7 +393,7 @@ public final class PlanReader {
                     .filter(belief -> belief.claim().taken().isEmpty())
                     .map(belief -> (Check) belief.claim())
                     .toList();
-            Around around = new Around(lookouts, until, believed);
+            Around around = new Around(lookouts, until, placesBy(step), believed);
             Claim claim = Claim.read(stated.claim(), reader, problems, field + ".claim", around);
             claims.add(new Condition(Condition.Kind.CLAIM, stated.id(), step, claim.sentence(), claim));
         }

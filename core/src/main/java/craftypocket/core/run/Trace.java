@@ -114,11 +114,12 @@ public record Trace(List<Moment> moments, List<Boolean> outcomes) {
     /**
      * What people believe at a moment.
      *
+     * @param id the claim that states it; empty when a count or a show made them believe it
      * @param sentence in words
      * @param so whether it is so in this world
      * @param pile the pile whose number of cards it is about, if it is
      */
-    public record BeliefState(String sentence, boolean so, Optional<Place> pile) {}
+    public record BeliefState(String id, String sentence, boolean so, Optional<Place> pile) {}
 
     /**
      * Cards that were counted.

@@ -166,21 +166,22 @@ public final class Tracer {
     /** What was stated that people believe, and the piles that they take for more or fewer cards than there are. */
     private List<Trace.BeliefState> beliefs(int step) {
         List<Trace.BeliefState> states = new ArrayList<>();
-        boolean[] spokenOf = new boolean[hands.placeCount()];
+        String[] spokenOf = new String[hands.placeCount()];
         for (Belief belief : plan.beliefsAt(step)) {
             if (belief.claim().taken().isPresent()) {
                 // What a pile is taken for changes with what is seen to come and go.
-                spokenOf[belief.claim().taken().get().place()] = true;
+                spokenOf[belief.claim().taken().get().place()] = belief.id();
             } else {
-                states.add(
-                        new Trace.BeliefState(belief.sentence(), belief.claim().holds(hands), Optional.empty()));
+                states.add(new Trace.BeliefState(
+                        belief.id(), belief.sentence(), belief.claim().holds(hands), Optional.empty()));
             }
         }
         for (int place = 0; place < hands.placeCount(); place++) {
             int taken = hands.believed(place);
-            if ((spokenOf[place] || taken != hands.size(place)) && hands.inTheOpen(place)) {
+            if ((spokenOf[place] != null || taken != hands.size(place)) && hands.inTheOpen(place)) {
                 String label = hands.places().at(place).label();
                 states.add(new Trace.BeliefState(
+                        spokenOf[place] == null ? "" : spokenOf[place],
                         Sentence.capital(label) + " "
                                 + (taken == 1 ? "is taken for one card" : "is taken for " + taken + " cards"),
                         taken == hands.size(place),

@@ -15,7 +15,10 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -172,6 +175,20 @@ class NaiveModelTest {
         return fingers;
     }
 
+    /** The cards whose fronts everybody sees in a step. */
+    private static Set<Integer> seen(Trace.Moment moment) {
+        return Stream.concat(moment.shown().stream(), moment.alsoSeen().stream())
+                .filter(s -> s.toEverybody() && s.front())
+                .map(s -> s.card() + 1)
+                .collect(Collectors.toSet());
+    }
+
+    private static Set<Integer> with(Set<Integer> some, Set<Integer> others) {
+        Set<Integer> all = new TreeSet<>(some);
+        all.addAll(others);
+        return all;
+    }
+
     private static void sync(NaiveTable table, Trace.Moment moment) {
         table.forgetFingers();
         for (Hold hold : moment.layout().holds()) {
@@ -218,6 +235,7 @@ class NaiveModelTest {
                     // Which of two breaks was taken last, the model does not know.
                     break;
                 }
+                Set<Integer> inView = table.uppermost();
                 boolean could = table.does(moves.get(i), all.get(i));
                 assertThat(moment.broken().isEmpty())
                         .as("%s can be done (%s)", told, moment.broken())
@@ -227,6 +245,10 @@ class NaiveModelTest {
                         && LIVING.contains(moves.get(i))
                         && moment.layout().holds().stream().allMatch(h -> h.depth() > 0)) {
                     assertThat(fingers(moment)).as(told).isEqualTo(table.fingers());
+                }
+                if (could) {
+                    // What lay in view before is not told again, unless it is shown.
+                    assertThat(with(inView, seen(moment))).as("seen, " + told).isEqualTo(with(inView, table.seen()));
                 }
                 sync(table, moment);
                 done += could ? 1 : 0;

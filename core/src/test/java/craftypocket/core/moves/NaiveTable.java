@@ -5,7 +5,9 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 
 /**
  * A second, naive model of the table: plain lists of numbers, written from what each move is said to do and not from how
@@ -20,6 +22,8 @@ final class NaiveTable {
     private final Map<String, List<Integer>> piles = new TreeMap<>();
     /** Role A is this card, once it was picked. */
     private int selection;
+    /** The cards whose fronts everybody has seen since the last step began. */
+    private final Set<Integer> seen = new TreeSet<>();
 
     NaiveTable(List<Integer> deck) {
         piles.put("deck", new ArrayList<>(deck));
@@ -32,6 +36,36 @@ final class NaiveTable {
     /** Role A is this card already. */
     void selected(int card) {
         selection = card;
+    }
+
+    // ---- sight --------------------------------------------------------------------------------------------------
+
+    /** The cards whose fronts lie uppermost in a hand or on the table. */
+    Set<Integer> uppermost() {
+        Set<Integer> up = new TreeSet<>();
+        piles.keySet().stream().filter(p -> size(p) > 0).forEach(p -> upper(up, cards(p).get(0)));
+        return up;
+    }
+
+    /** The cards whose fronts everybody saw in the last step. */
+    Set<Integer> seen() {
+        return seen;
+    }
+
+    /** The front of what lies face up is seen from above. */
+    private static void upper(Set<Integer> into, int card) {
+        if (card < 0) {
+            into.add(-card);
+        }
+    }
+
+    private void sawAbove(List<Integer> cards) {
+        cards.forEach(card -> upper(seen, card));
+    }
+
+    /** The front of what lies face down is seen from below. */
+    private void sawBelow(int card) {
+        upper(seen, -card);
     }
 
     // ---- lists --------------------------------------------------------------------------------------------------
@@ -175,12 +209,13 @@ final class NaiveTable {
     }
 
     /** Chunks from the top land one on another; the last takes what is left. */
-    static List<Integer> overhand(List<Integer> cards, List<Integer> chunks) {
+    private List<Integer> overhand(List<Integer> cards, List<Integer> chunks) {
         List<Integer> left = new ArrayList<>(cards);
         List<Integer> shuffled = new ArrayList<>();
         for (int i = 0; i < chunks.size() && !left.isEmpty(); i++) {
             boolean last = i == chunks.size() - 1;
             int count = last ? left.size() : Math.min(chunks.get(i), left.size());
+            sawAbove(left.subList(0, 1));
             shuffled.addAll(0, left.subList(0, count));
             left = new ArrayList<>(left.subList(count, left.size()));
         }
@@ -212,6 +247,13 @@ final class NaiveTable {
      * @return whether hands can do it; otherwise nothing changed
      */
     boolean does(String move, Map<String, String> s) {
+        seen.clear();
+        boolean done = moves(move, s);
+        seen.addAll(uppermost());
+        return done;
+    }
+
+    private boolean moves(String move, Map<String, String> s) {
         String pile = s.getOrDefault("pile", "deck");
         int n = size(pile);
         List<Integer> d = cards(pile);
@@ -255,6 +297,7 @@ final class NaiveTable {
                 int taken = 0;
                 for (int packet : numbers(s.get("packets"))) {
                     int count = Math.min(packet, n - taken);
+                    sawAbove(part(d, taken, taken + Math.min(1, count)));
                     packed.addAll(0, part(d, taken, taken + count));
                     taken += count;
                 }
@@ -289,6 +332,7 @@ final class NaiveTable {
                 for (int i = 0; i < c; i++) {
                     int card = lift(pile, 0, 1).get(0);
                     at(s.get("to")).add(0, up ? -Math.abs(card) : card);
+                    sawAbove(at(s.get("to")).subList(0, 1));
                 }
             }
             case "turn-over", "wrist-turn" -> {
@@ -310,6 +354,9 @@ final class NaiveTable {
                     return false;
                 }
                 at(pile).set(index(pile, at), -d.get(at - 1));
+                if (s.get("seen").equals("yes")) {
+                    sawBelow(d.get(at - 1));
+                }
             }
             case "exchange-blocks" -> {
                 int a = number(s, "upper");
@@ -353,6 +400,9 @@ final class NaiveTable {
                     return false;
                 }
                 set(pile, overhand(d, numbers(s.get("chunks"))));
+                if (move.equals("hindu") && s.get("face").equals("them")) {
+                    sawBelow(d.get(n - 1));
+                }
             }
             case "overhand-top-to-bottom" -> {
                 if (n < 1) {
@@ -436,6 +486,7 @@ final class NaiveTable {
                 if (c < 1 || c > n) {
                     return false;
                 }
+                sawBelow(d.get(c - 1));
                 if (s.get("then").equals("leave")) {
                     set(pile, together(turned(part(d, 0, c)), part(d, c, n)));
                 }
@@ -444,6 +495,7 @@ final class NaiveTable {
                 if (n < 2 || pile.equals(s.get("to"))) {
                     return false;
                 }
+                sawBelow(d.get(n - 1));
                 drop(lift(pile, n - 2, 1), s.get("to"), 0);
             }
             case "spread-pick" -> {
@@ -451,6 +503,7 @@ final class NaiveTable {
                 if (selection != 0 || at < 1 || at > n) {
                     return false;
                 }
+                sawAbove(d);
                 selection = Math.abs(d.get(at - 1));
                 drop(lift(pile, at - 1, 1), "spectator:Ines", 0);
             }
@@ -473,6 +526,7 @@ final class NaiveTable {
                     return false;
                 }
                 List<Integer> dealt = part(d, 0, at - 1);
+                sawAbove(dealt);
                 Collections.reverse(dealt);
                 selection = Math.abs(d.get(at - 1));
                 set(pile, together(dealt, part(d, at - 1, n)));

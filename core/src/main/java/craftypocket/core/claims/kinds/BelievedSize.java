@@ -29,4 +29,9 @@ public final class BelievedSize extends ClaimKind {
     protected Check noticed(Values values) {
         return Noticing.ALWAYS;
     }
+
+    @Override
+    protected boolean wantsPile() {
+        return true;
+    }
 }

@@ -33,4 +33,9 @@ public final class OnlyBacks extends ClaimKind {
     protected Check noticed(Values values) {
         return Noticing.ALWAYS;
     }
+
+    @Override
+    protected boolean wantsPile() {
+        return true;
+    }
 }

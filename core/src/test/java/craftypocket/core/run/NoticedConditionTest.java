@@ -1,0 +1,84 @@
+package craftypocket.core.run;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import craftypocket.core.Script;
+import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.routine.Step;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+/** A step depends only on what the performer can notice then: each in one routine where he can, and a near twin where not. */
+class NoticedConditionTest {
+
+    private static final ClaimSpec TOOK_THE_KEY = ClaimSpec.of("same-card", "role", "A", "of", "K");
+
+    private static Script only(Script script, ClaimSpec condition) {
+        return script.step(Step.of("only", "false-cut").onlyIf(condition));
+    }
+
+    /** Whether the step is skipped or done, and not refused. */
+    private static boolean canTell(Script script) {
+        return script.trace().end().broken().isEmpty();
+    }
+
+    @Test
+    void that_they_took_the_key_is_not_noticed_until_their_card_is_known() {
+        Script unseen = Script.deck(10).key("K", "AS", 4).selection("A", "Ines").step("spread-pick", "at", "2-5");
+        Script seen = Script.deck(10)
+                .key("K", "AS", 4)
+                .selection("A", "Ines")
+                .step("spread-pick", "at", "2-5")
+                .step("glimpse", "pile", "spectator:Ines", "as", "A");
+
+        assertThat(canTell(only(unseen, TOOK_THE_KEY))).isFalse();
+        assertThat(canTell(only(seen, TOOK_THE_KEY))).isTrue();
+        Survey survey =
+                only(unseen.claim("pile-size", "cards", "9"), TOOK_THE_KEY).survey();
+        assertThat(survey.findings().get(survey.findings().size() - 1).verdict())
+                .isEqualTo(Survey.Verdict.NEVER);
+        Trace.Moment end = unseen.trace().end();
+        assertThat(end.broken().orElseThrow().reason()).startsWith("You cannot tell here whether this is so:");
+    }
+
+    @Test
+    void a_place_is_told_by_knowing_it_by_seeing_it_or_by_a_glance_at_the_face() {
+        ClaimSpec third = ClaimSpec.of("position", "role", "K", "nth", "3");
+        ClaimSpec bottom = ClaimSpec.of("position", "role", "K", "nth", "1", "from", "bottom");
+        Script known = Script.deck(10).key("K", "AS", 4).step("complete-cut", "depth", "1");
+        Script cut = Script.deck(10).key("K", "AS", 4).step("spectator-cut");
+
+        assertThat(canTell(only(known, third))).isTrue();
+        assertThat(canTell(only(cut, third))).isFalse();
+        assertThat(canTell(only(Script.deck(10).key("K", "AS", 4).step("spectator-cut"), bottom)))
+                .isTrue();
+        assertThat(canTell(only(
+                        Script.deck(10).key("K", "AS", 4).step("spectator-cut").step("turn-over"), third)))
+                .isTrue();
+    }
+
+    @Test
+    void a_single_card_is_told_from_many_and_twelve_not_from_thirteen() {
+        Script cut = Script.deck(20).step("swing-cut", "depth", "any");
+
+        assertThat(canTell(only(cut, ClaimSpec.of("pile-size", "pile", "other-hand", "cards", "1"))))
+                .isTrue();
+        assertThat(canTell(only(
+                        Script.deck(20).step("swing-cut", "depth", "any"),
+                        ClaimSpec.of("pile-size", "pile", "other-hand", "cards", "12"))))
+                .isFalse();
+        assertThat(canTell(only(
+                        Script.deck(20).step("swing-cut", "depth", "12"),
+                        ClaimSpec.of("pile-size", "pile", "other-hand", "cards", "12"))))
+                .isTrue();
+    }
+
+    @Test
+    void what_one_knows_oneself_is_always_noticed() {
+        Script script = Script.deck(10).selection("A", "Ines").step("spread-pick");
+        ClaimSpec name = ClaimSpec.of("name-known", "role", "A").denied();
+
+        assertThat(canTell(only(script, name))).isTrue();
+        assertThat(script.trace(Map.of()).end().skipped()).isFalse();
+    }
+}

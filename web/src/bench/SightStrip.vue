@@ -1,0 +1,167 @@
+<script setup lang="ts">
+import type { Moment } from '@/api/client'
+import { computed, ref, watch } from 'vue'
+import { useBench } from './store'
+
+/** All people at once, as the server calls them. */
+const EVERYBODY = 'everybody'
+const YOU = 'you'
+
+const bench = useBench()
+const who = ref(EVERYBODY)
+
+const people = computed(() => [EVERYBODY, ...(bench.trace?.people ?? [])])
+const moment = computed(() => bench.trace?.moments[bench.selectedIndex])
+
+// Somebody who has left the routine sees nothing any more.
+watch(people, (now) => {
+  if (!now.includes(who.value)) {
+    who.value = EVERYBODY
+  }
+})
+
+interface Seen {
+  key: string
+  sign: string
+  red: boolean
+  /** Who alone sees it, or that nothing shows it. */
+  aside: string
+}
+
+function sideOf(card: number, front: boolean): { sign: string; red: boolean } {
+  const side = front ? bench.trace!.cards[card]!.front : bench.trace!.cards[card]!.back
+  return side.kind === 'back'
+    ? { sign: side.design ? `${side.design} back` : 'back', red: false }
+    : { sign: side.sign, red: side.red }
+}
+
+function sees(seenBy: string): boolean {
+  return seenBy === EVERYBODY || seenBy === who.value
+}
+
+/** What the chosen people see in a step: what it shows, then what comes into view besides. */
+function seenIn(at: Moment | undefined): Seen[] {
+  const shown = (at?.shown ?? []).map((s) => ({ ...s, besides: false }))
+  const also = (at?.alsoSeen ?? []).map((s) => ({ ...s, besides: true }))
+  return [...shown, ...also]
+    .filter((s) => sees(s.seenBy))
+    .map((s, i) => ({
+      key: `${i}`,
+      ...sideOf(s.card, s.front),
+      aside:
+        s.seenBy === EVERYBODY ? (s.besides ? 'by itself' : '') : s.seenBy === YOU ? 'you alone' : s.seenBy,
+    }))
+}
+
+const MOST = 14
+const seen = computed(() => seenIn(moment.value))
+
+/** Every face that they have seen by now, each once. */
+const soFar = computed(() => {
+  const faces = new Map<string, Seen>()
+  for (const at of bench.trace?.moments.slice(0, bench.selectedIndex + 1) ?? []) {
+    seenIn(at)
+      .filter((s) => !s.sign.endsWith('back'))
+      .forEach((s) => faces.set(s.sign, s))
+  }
+  return [...faces.values()]
+})
+
+/** What shows on each pile in the open: to all from above, and to nobody from below until it is turned. */
+const piles = computed(() =>
+  (moment.value?.piles ?? [])
+    .filter((pile) => pile.open && pile.cards.length > 0)
+    .map((pile) => ({
+      label: pile.label,
+      up: sideOf(pile.cards[0]!, pile.faceUp[0]!),
+      under: sideOf(pile.cards.at(-1)!, !pile.faceUp.at(-1)!),
+    })),
+)
+
+/** The cards whose names the chosen person knows. */
+const names = computed(() =>
+  (moment.value?.roles ?? []).flatMap((state, i) =>
+    state.chosen && state.nameKnownTo.includes(who.value) ? [bench.trace!.roles[i]!.label] : [],
+  ),
+)
+</script>
+
+<template>
+  <section v-if="moment" class="strip" aria-label="What is seen">
+    <label class="flex items-baseline gap-2">
+      <span class="label">Seen by</span>
+      <select v-model="who" class="field py-0.5 text-sm">
+        <option v-for="person in people" :key="person" :value="person">{{ person }}</option>
+      </select>
+    </label>
+    <p class="min-w-0" data-testid="seen">
+      <span class="label">in this step</span>
+      <span v-if="seen.length === 0" class="text-soft">nothing but backs as they lie</span>
+      <span v-for="side in seen.slice(0, MOST)" :key="side.key" class="side">
+        <span :class="{ 'text-pip-red': side.red }">{{ side.sign }}</span>
+        <small v-if="side.aside" class="text-soft"> {{ side.aside }}</small>
+      </span>
+      <span v-if="seen.length > MOST" class="text-soft">… {{ seen.length }} in all</span>
+    </p>
+    <p class="min-w-0 text-sm text-soft" data-testid="so-far">
+      <span class="label">faces by now</span>
+      <template v-if="soFar.length === 0">none</template>
+      <span v-for="side in soFar.slice(0, MOST)" :key="side.sign" class="side">
+        <span :class="{ 'text-pip-red': side.red }">{{ side.sign }}</span>
+      </span>
+      <template v-if="soFar.length > MOST">… {{ soFar.length }} in all</template>
+      <template v-if="names.length > 0"> · knows the name of {{ names.join(', ') }}</template>
+    </p>
+    <p class="piles" data-testid="in-view">
+      <span class="label">on top now</span>
+      <span v-for="pile in piles" :key="pile.label" class="side">
+        <small class="text-soft">{{ pile.label }}</small>
+        {{ ' ' }}<span :class="{ 'text-pip-red': pile.up.red }">{{ pile.up.sign }}</span>
+        <small class="text-soft"
+          >, below <span :class="{ 'text-pip-red': pile.under.red }">{{ pile.under.sign }}</span></small
+        >
+      </span>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.strip {
+  position: sticky;
+  bottom: 0;
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr) minmax(0, 1fr);
+  gap: 0.15rem 1.5rem;
+  align-items: baseline;
+  padding: 0.4rem 1rem;
+  background: var(--raised);
+  border-top: 1px solid var(--rule);
+}
+
+.piles {
+  grid-column: 1 / -1;
+}
+
+.label {
+  margin-right: 0.5rem;
+  font-size: 0.8rem;
+  color: var(--soft);
+}
+
+.side {
+  display: inline-block;
+  margin-right: 0.75rem;
+  font-weight: 600;
+}
+
+.side small {
+  font-weight: 400;
+}
+
+@media (max-width: 900px) {
+  .strip {
+    position: static;
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
