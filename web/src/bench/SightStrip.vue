@@ -96,7 +96,7 @@ const names = computed(() =>
     </label>
     <p class="min-w-0" data-testid="seen">
       <span class="label">in this step</span>
-      <span v-if="seen.length === 0" class="text-soft">nothing but backs as they lie</span>
+      <span v-if="seen.length === 0" class="text-sm text-soft">nothing but backs as they lie</span>
       <span v-for="side in seen.slice(0, MOST)" :key="side.key" class="side">
         <span :class="{ 'text-pip-red': side.red }">{{ side.sign }}</span>
         <small v-if="side.aside" class="text-soft"> {{ side.aside }}</small>

@@ -102,7 +102,7 @@ class DemoRoutinesTest {
                     .map(pile -> pile.place().text() + " " + pile.size())
                     .collect(Collectors.joining(", "));
             String shown = moment.shown().stream()
-                    .filter(Trace.Shown::toEverybody)
+                    .filter(s -> !s.onlyPerformer())
                     .map(s -> CardText.sign(plan.pack().card(s.card()).side(s.front())))
                     .collect(Collectors.joining(" "));
             String broken = moment.broken().map(o -> " BROKEN " + o.reason()).orElse("");

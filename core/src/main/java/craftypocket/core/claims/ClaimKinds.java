@@ -15,6 +15,7 @@ import craftypocket.core.claims.kinds.NamedIsTheirs;
 import craftypocket.core.claims.kinds.NeverSeen;
 import craftypocket.core.claims.kinds.NextOfOrder;
 import craftypocket.core.claims.kinds.NoFaceTwice;
+import craftypocket.core.claims.kinds.NumberWas;
 import craftypocket.core.claims.kinds.OnlyBacks;
 import craftypocket.core.claims.kinds.OnlyFaceUp;
 import craftypocket.core.claims.kinds.OwnCardUnseen;
@@ -60,7 +61,8 @@ public final class ClaimKinds {
             new OwnCardUnseen(),
             new NoFaceTwice(),
             new BelievedSize(),
-            new BeliefsTrue());
+            new BeliefsTrue(),
+            new NumberWas());
 
     private ClaimKinds() {}
 

@@ -22,6 +22,7 @@ public abstract class Setting {
         PERSON,
         STEP,
         FACE,
+        EARLIER,
         TEXT,
         CHANCE
     }
@@ -139,6 +140,11 @@ public abstract class Setting {
     /** A step from which on something counts. */
     public static StepSetting step(String name, String label) {
         return new StepSetting(name, label);
+    }
+
+    /** An amount of an earlier step. */
+    public static EarlierSetting earlier(String name, String label) {
+        return new EarlierSetting(name, label);
     }
 
     /** A side of cards: a role's, or one by name. */

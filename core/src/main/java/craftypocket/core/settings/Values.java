@@ -84,6 +84,11 @@ public final class Values {
         return numbers[setting.index()];
     }
 
+    /** Where the number of an earlier step is noted. */
+    public int of(EarlierSetting setting) {
+        return numbers[setting.index()];
+    }
+
     /** The index of a step, or {@link StepSetting#BEGINNING}. */
     public int of(StepSetting setting) {
         return numbers[setting.index()];

@@ -142,7 +142,7 @@ public final class RandomRoutines {
             case ESTIMATE -> (4 + random.nextInt(5)) + "±2";
             case BEATS -> BEATS.get(random.nextInt(BEATS.size()));
             case TEXT -> random.nextBoolean() ? setting.usual() : setting.name().equals("rule") ? "never under" : "sea";
-            case CHANCE, STEP, FACE -> "";
+            case CHANCE, STEP, FACE, EARLIER -> "";
             case PERSON -> random.nextInt(3) > 0 ? "" : "you";
             case CHUNKS ->
                 ((ChunksSetting) setting).partial() && random.nextBoolean()

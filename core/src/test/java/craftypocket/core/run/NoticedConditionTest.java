@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import craftypocket.core.Script;
 import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.moves.AllMoves;
+import craftypocket.core.routine.RoleKind;
 import craftypocket.core.routine.Step;
+import craftypocket.core.solve.OrderUnderRiffles;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
@@ -33,8 +36,7 @@ class NoticedConditionTest {
 
         assertThat(canTell(only(unseen, TOOK_THE_KEY))).isFalse();
         assertThat(canTell(only(seen, TOOK_THE_KEY))).isTrue();
-        Survey survey =
-                only(unseen.claim("pile-size", "cards", "9"), TOOK_THE_KEY).survey();
+        Survey survey = unseen.survey();
         assertThat(survey.findings().get(survey.findings().size() - 1).verdict())
                 .isEqualTo(Survey.Verdict.NEVER);
         Trace.Moment end = unseen.trace().end();
@@ -80,5 +82,60 @@ class NoticedConditionTest {
 
         assertThat(canTell(only(script, name))).isTrue();
         assertThat(script.trace(Map.of()).end().skipped()).isFalse();
+    }
+
+    private static Script clock(boolean answered, String riffles) {
+        ClaimSpec one = ClaimSpec.of("number-was", "number", "hour.at", "is", "1");
+        Script script = Script.deck(52)
+                .order("KS QH JC KD QS JH KC QD JS KH QC JD")
+                .selection("A", "Mirela")
+                .role("K", RoleKind.KEY, "", "KS")
+                .role("S", RoleKind.SLUG, "", "KS QH JC KD QS JH KC QD JS KH QC JD")
+                .step(Step.of("hour", "deal-to-number", "role", "A", "at", "1-12"))
+                .step("spectator-riffle", "times", riffles);
+        Step look = Step.of("look", "find-order-card", "key", "K", "slug", "S", "role", "A");
+        return (answered
+                        ? script.step(Step.of("one", "take-for", "card", "K", "role", "A")
+                                        .onlyIf(one))
+                                .step(look.onlyIf(one.denied()))
+                        : script.step(look))
+                .claim("named-is-theirs", "role", "A");
+    }
+
+    /**
+     * Twelve picture cards, an hour of twelve alike, two riffles of 52, the performer’s back turned. Unanswered, one o’clock is
+     * never right: 11/12 of the mean of the other hours, which the chart by hour gives, about 86.7 %. Answered, one o’clock
+     * is always right: 1/12 more.
+     */
+    @Test
+    void an_order_under_two_riffles_is_right_as_often_as_the_chart_by_hour_says() {
+        double chart = OrderUnderRiffles.byNumber(52, 12, 2, AllMoves.CATALOGUE, () -> false).stream()
+                        .mapToDouble(OrderUnderRiffles.Odds::share)
+                        .sum()
+                / 12;
+        Survey.Finding unanswered = clock(false, "2").verdict(0);
+        Survey.Finding answered = clock(true, "2").verdict(0);
+
+        assertThat(chart).isBetween(0.862, 0.872);
+        assertThat(unanswered.low()).isLessThan(chart + 0.01);
+        assertThat(unanswered.high()).isGreaterThan(chart - 0.01);
+        assertThat(answered.low()).isLessThan(chart + 1.0 / 12 + 0.01);
+        assertThat(answered.high()).isGreaterThan(chart + 1.0 / 12 - 0.01);
+        assertThat(clock(true, "2").trace(Map.of("hour.at", 1)).outcomes().get(0))
+                .isTrue();
+        assertThat(clock(false, "2").trace(Map.of("hour.at", 1)).outcomes().get(0))
+                .isFalse();
+    }
+
+    @Test
+    void whether_anything_was_dealt_is_heard_and_how_much_is_not() {
+        Script dealt = Script.deck(52).selection("A", "Mirela").step(Step.of("hour", "deal-to-number", "at", "1-12"));
+
+        assertThat(canTell(only(dealt, ClaimSpec.of("number-was", "number", "hour.at", "is", "1"))))
+                .isTrue();
+        assertThat(canTell(only(
+                        Script.deck(52).selection("A", "Mirela").step(Step.of("hour", "deal-to-number", "at", "1-12")),
+                        ClaimSpec.of("number-was", "number", "hour.at", "is", "7"))))
+                .isFalse();
     }
 }
