@@ -52,6 +52,12 @@ const verdict = computed(() => {
   if (!found) {
     return ''
   }
+  if (unknown.value?.kind === 'beats') {
+    const ways = found.points.filter((p) => p.share === 1).length
+    return ways > 0
+      ? `${ways === 1 ? 'One way' : `${ways} ways`} of counting always work.`
+      : `No way of counting always works.`
+  }
   const best = found.points.find((p) => p.value === found.best)
   const stopped = found.stopped ? ' Stopped before the end.' : ''
   if (!best) {
@@ -80,8 +86,17 @@ function ranges(values: number[]): string {
   return parts.map(([a, b]) => (a === b ? `${a}` : `${a}–${b}`)).join(', ')
 }
 
-function take(value: number): void {
-  bench.edit(taken(bench.routine!, unknown.value!, value))
+/** The plainest ways of counting that work. */
+const MOST_WAYS = 12
+const ways = computed(() =>
+  (answer.value?.points ?? [])
+    .filter((p) => p.text !== '')
+    .sort((a, b) => b.share - a.share)
+    .slice(0, MOST_WAYS),
+)
+
+function take(value: number, words = ''): void {
+  bench.edit(taken(bench.routine!, unknown.value!, value, words))
   open.value = false
 }
 </script>
@@ -96,13 +111,21 @@ function take(value: number): void {
           There is no number in this routine yet. Add a move with a count or a depth.
         </p>
         <template v-else>
-          <label class="mt-3 block text-sm font-semibold" for="unknown">The number you do not know</label>
+          <label class="mt-3 block text-sm font-semibold" for="unknown">What you do not know</label>
           <select id="unknown" v-model.number="picked" class="w-full field" @change="solve">
             <option v-for="(u, i) in all" :key="i" :value="i">{{ u.label }}</option>
           </select>
           <div class="mt-4" :class="{ 'opacity-50': running }">
+            <ul v-if="ways.length > 0" class="space-y-1" aria-label="Ways of counting">
+              <li v-for="way in ways" :key="way.value" class="flex items-baseline gap-3">
+                <button class="btn py-1 text-sm" @click="take(way.value, way.text)">{{ way.text }}</button>
+                <span class="text-sm text-soft">{{
+                  way.share === 1 ? 'always' : `${Math.round(way.share * 1000) / 10} %`
+                }}</span>
+              </li>
+            </ul>
             <ShareBars
-              v-if="bars.length > 0"
+              v-else-if="bars.length > 0"
               :bars="bars"
               :best="answer?.best || undefined"
               label="In which part of the ways everything holds, for each value"
@@ -115,7 +138,10 @@ function take(value: number): void {
           <p role="status" class="mt-2 min-h-7 text-lg" data-testid="solved">
             {{ running ? 'Trying every value …' : failure || verdict }}
           </p>
-          <p class="text-sm text-soft">
+          <p v-if="ways.length > 0" class="text-sm text-soft">
+            The plainest come first. Press one to take it.
+          </p>
+          <p v-else class="text-sm text-soft">
             Height: in which part of all ways everything holds. Green holds always. Press a bar to take its
             value.
           </p>
@@ -123,7 +149,11 @@ function take(value: number): void {
         <div class="mt-4 flex justify-end gap-2">
           <button v-if="running" class="btn" @click="stop">Stop</button>
           <button class="btn" @click="open = false">Close</button>
-          <button v-if="answer && answer.best > 0" class="btn-main" @click="take(answer.best)">
+          <button
+            v-if="answer && answer.best > 0 && ways.length === 0"
+            class="btn-main"
+            @click="take(answer.best)"
+          >
             Take {{ answer.best }}
           </button>
         </div>

@@ -3,7 +3,7 @@ import { putFollowedTogether, takeFollowedApart } from '@/fields'
 
 /** A number of the routine that can be solved for. */
 export interface Unknown {
-  kind: 'step' | 'claim' | 'start' | 'pile'
+  kind: 'step' | 'beats' | 'claim' | 'start' | 'pile'
   id: string
   setting: string
   label: string
@@ -11,7 +11,10 @@ export interface Unknown {
   most: number
 }
 
-/** Every number of a routine that can be solved for: counts and depths of steps, numbers in claims, start places. */
+/** Counts of more beats have more ways than anybody waits for. */
+const MOST_BEATS = 5
+
+/** All of a routine that can be solved for: counts, depths and beats of steps, numbers in claims, start places. */
 export function unknowns(routine: Routine, catalogue: Catalogue, cards: number): Unknown[] {
   const steps = routine.steps.flatMap((step, i) => {
     const move = catalogue.moves.find((m) => m.id === step.move)
@@ -23,6 +26,19 @@ export function unknowns(routine: Routine, catalogue: Catalogue, cards: number):
         setting: s.name,
         label: `${i + 1} · ${move!.name}: ${s.label}`,
         most: s.name === 'times' ? 6 : cards,
+      }))
+  })
+  const beats = routine.steps.flatMap((step, i) => {
+    const move = catalogue.moves.find((m) => m.id === step.move)
+    return (move?.settings ?? [])
+      .filter((s) => s.kind === 'beats')
+      .filter((s) => (step.settings[s.name] ?? s.usual).trim().split(/\s+/).length <= MOST_BEATS)
+      .map((s) => ({
+        kind: 'beats' as const,
+        id: step.id,
+        setting: s.name,
+        label: `${i + 1} · ${move!.name}: which beats`,
+        most: 1,
       }))
   })
   const claims = routine.claims.flatMap((claim) => {
@@ -60,12 +76,15 @@ export function unknowns(routine: Routine, catalogue: Catalogue, cards: number):
       most: pile.cards.split(/\s+/).length,
     })),
   )
-  return [...steps, ...claims, ...starts, ...laid]
+  return [...steps, ...beats, ...claims, ...starts, ...laid]
 }
 
-/** The routine with a value for an unknown; the server solves, this only writes it down. */
-export function taken(routine: Routine, unknown: Unknown, value: number): Routine {
+/** The routine with a value for an unknown, in words or as a number; the server solves, this only writes it down. */
+export function taken(routine: Routine, unknown: Unknown, value: number, words = ''): Routine {
   const put = (settings: Record<string, string>) => {
+    if (unknown.kind === 'beats') {
+      return { ...settings, [unknown.setting]: words }
+    }
     // What follows from something else keeps what it follows from: the value is how many more.
     const followed = takeFollowedApart(settings[unknown.setting] ?? '')
     const text = followed ? putFollowedTogether({ ...followed, plus: value }) : String(value)
@@ -73,6 +92,7 @@ export function taken(routine: Routine, unknown: Unknown, value: number): Routin
   }
   switch (unknown.kind) {
     case 'step':
+    case 'beats':
       return {
         ...routine,
         steps: routine.steps.map((s) => (s.id === unknown.id ? { ...s, settings: put(s.settings) } : s)),

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useCatalogue } from '@/api/catalogue'
 import { computed } from 'vue'
-import { HOLDS, putFollowedTogether, type Followed } from './followed'
+import { amountsOf, HOLDS, putFollowedTogether, type Followed } from './followed'
 import { knownPlaces, placeLabel } from './places'
 import type { PlayedWorld } from './playedWorld'
 
@@ -38,18 +38,9 @@ const named = computed<{ name: string; label: string }[]>(() => {
 })
 
 /** The amounts of the steps before this one. */
-const earlier = computed(() => {
-  const own = Number(/^steps\[(\d+)]/.exec(props.path)?.[1] ?? 0)
-  return props.played.routine.steps.slice(0, own).flatMap((step, index) => {
-    const move = catalogue.value.moves.find((m) => m.id === step.move)
-    return (move?.settings ?? [])
-      .filter((setting) => setting.kind === 'amount')
-      .map((setting) => ({
-        name: `${step.id}.${setting.name}`,
-        label: `${index + 1} · ${move!.name}: ${setting.label}`,
-      }))
-  })
-})
+const earlier = computed(() =>
+  amountsOf(props.played.routine, Number(/^steps\[(\d+)]/.exec(props.path)?.[1] ?? 0), catalogue.value),
+)
 
 const choices = computed(() =>
   named.value.some((n) => n.name === props.value.what)

@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import { useCatalogue } from '@/api/catalogue'
 import type { Setting } from '@/api/client'
 import { computed } from 'vue'
 import AmountField from './AmountField.vue'
 import CountBuilder from './CountBuilder.vue'
 import PlaceField from './PlaceField.vue'
+import { amountsOf } from './followed'
 import type { PlayedWorld } from './playedWorld'
 
 const props = defineProps<{
@@ -20,6 +22,8 @@ const emit = defineEmits<{
   choose: [key: string, number: number]
 }>()
 
+const catalogue = useCatalogue()
+
 /** The number of a shuffle is drawn from so many; each of them is a shuffle that can be seen again. */
 const SHUFFLES = 100_000
 
@@ -28,6 +32,13 @@ const problem = computed(() => props.played.problems.find((p) => p.field === pro
 const choices = computed(
   () => props.played.moment?.choices.filter((c) => c.setting === props.setting.name) ?? [],
 )
+
+/** The amounts of the steps before the one that the field belongs to, or of all. */
+const earlier = computed(() => {
+  const own = /^steps\[(\d+)]/.exec(props.path)?.[1]
+  const { routine } = props.played
+  return amountsOf(routine, own === undefined ? routine.steps.length : Number(own), catalogue.value)
+})
 
 /** Who owns a card, and whoever is named although they no longer do. */
 const people = computed(() => {
@@ -133,6 +144,10 @@ function changed(event: Event): void {
         <option v-for="(step, i) in played.routine.steps" :key="step.id" :value="step.id">
           step {{ i + 1 }}
         </option>
+      </template>
+      <template v-else-if="setting.kind === 'earlier'">
+        <option v-if="!earlier.some((e) => e.name === value)" :value="value">{{ value || '—' }}</option>
+        <option v-for="amount in earlier" :key="amount.name" :value="amount.name">{{ amount.label }}</option>
       </template>
       <template v-else-if="setting.kind === 'thing'">
         <option v-if="setting.optional || value === ''" value="">—</option>

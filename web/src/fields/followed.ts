@@ -1,3 +1,5 @@
+import type { Catalogue, Routine } from '@/api/client'
+
 /** What an amount can follow from; the same words as in the routine file. */
 export type FollowedKind = 'at' | 'as' | 'from' | 'size' | 'letters' | 'value'
 
@@ -10,6 +12,23 @@ export interface Followed {
   plus: number
   /** How many it may be off. */
   error: number
+}
+
+/** The amounts of the first steps of a routine, by the names under which later ones refer to them. */
+export function amountsOf(
+  routine: Routine,
+  steps: number,
+  catalogue: Catalogue,
+): { name: string; label: string }[] {
+  return routine.steps.slice(0, steps).flatMap((step, index) => {
+    const move = catalogue.moves.find((m) => m.id === step.move)
+    return (move?.settings ?? [])
+      .filter((setting) => setting.kind === 'amount')
+      .map((setting) => ({
+        name: `${step.id}.${setting.name}`,
+        label: `${index + 1} · ${move!.name}: ${setting.label}`,
+      }))
+  })
 }
 
 /** The holds whose depth can be taken. */

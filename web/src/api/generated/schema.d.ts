@@ -1285,6 +1285,7 @@ export interface components {
             low: number;
             /** Format: double */
             share: number;
+            text: string;
             /** Format: int32 */
             value: number;
             /** Format: int64 */
@@ -1551,7 +1552,7 @@ export interface components {
             computation: string;
             /** @description the step, the claim, or the place of the pile */
             id: string;
-            /** @description <code>step</code>, <code>claim</code>, <code>start</code> or <code>pile</code> */
+            /** @description <code>step</code>, <code>beats</code>, <code>claim</code>, <code>start</code> or <code>pile</code> */
             kind: string;
             /**
              * Format: int32

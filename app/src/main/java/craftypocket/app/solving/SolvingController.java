@@ -50,7 +50,7 @@ class SolvingController {
      * A number to be solved for.
      *
      * @param computation a name under which it can be stopped
-     * @param kind {@code step}, {@code claim}, {@code start} or {@code pile}
+     * @param kind {@code step}, {@code beats}, {@code claim}, {@code start} or {@code pile}
      * @param id the step, the claim, or the place of the pile
      * @param setting the setting, or the code of the card
      * @param most the last value to try
@@ -61,7 +61,8 @@ class SolvingController {
 
             @NotNull @Valid RoutineDocument routine,
 
-            @NotNull @Pattern(regexp = "step|claim|start|pile", message = "must be step, claim, start or pile")
+            @NotNull
+            @Pattern(regexp = "step|beats|claim|start|pile", message = "must be step, beats, claim, start or pile")
             String kind,
 
             @NotNull @Size(max = 60, message = "at most 60 letters")
@@ -78,6 +79,7 @@ class SolvingController {
 
     record PointDocument(
             int value,
+            @NotNull String text,
             double share,
             double low,
             double high,
@@ -188,7 +190,14 @@ class SolvingController {
         return new SweepDocument(
                 sweep.points().stream()
                         .map(p -> new PointDocument(
-                                p.value(), p.share(), p.low(), p.high(), p.worlds(), p.exhaustive(), p.because()))
+                                p.value(),
+                                p.text(),
+                                p.share(),
+                                p.low(),
+                                p.high(),
+                                p.worlds(),
+                                p.exhaustive(),
+                                p.because()))
                         .toList(),
                 sweep.best().orElse(0),
                 sweep.stopped());

@@ -28,6 +28,7 @@ public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boole
      * How the routine stands with one value.
      *
      * @param value the value
+     * @param text the value in words; empty for a number
      * @param share in which part of the worlds everything holds: all claims, all that moves expect, and every step can be done
      * @param low the lower end of its 95 % interval; the share itself when every world was visited
      * @param high the upper end of it
@@ -36,7 +37,14 @@ public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boole
      * @param because when it fails, in words; empty when it never does
      */
     public record Point(
-            int value, double share, double low, double high, long worlds, boolean exhaustive, String because) {}
+            int value,
+            String text,
+            double share,
+            double low,
+            double high,
+            long worlds,
+            boolean exhaustive,
+            String because) {}
 
     /** A value's survey visits every world up to this many, else samples: a sweep has to answer while one waits. */
     private static final long EXHAUSTIVE = 20_000;
@@ -62,14 +70,17 @@ public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boole
                 .withSample(SAMPLE, 1);
         List<Point> points = new ArrayList<>();
         boolean stopped = false;
-        for (int value = 1; value <= most && !stopped; value++) {
+        int values = unknown.values(routine, most);
+        for (int value = 1; value <= values && !stopped; value++) {
             Optional<Routine> changed = unknown.with(routine, value);
-            Optional<Point> point =
-                    changed.isEmpty() ? Optional.empty() : point(changed.get(), value, catalogue, options);
+            Optional<Point> point = changed.isEmpty()
+                    ? Optional.empty()
+                    : point(changed.get(), value, unknown.text(routine, value), catalogue, options);
             stopped = effort.stopped();
             if (!stopped) {
-                point.ifPresent(points::add);
-                effort.reached((double) value / most);
+                // Of hundreds of ways to count, those that never do it are not told.
+                point.filter(p -> p.text().isEmpty() || p.share() > 0).ifPresent(points::add);
+                effort.reached((double) value / values);
             }
         }
         OptionalInt best = points.stream()
@@ -80,7 +91,8 @@ public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boole
         return new Sweep(unknown, points, best, stopped);
     }
 
-    private static Optional<Point> point(Routine routine, int value, Catalogue catalogue, SurveyOptions options) {
+    private static Optional<Point> point(
+            Routine routine, int value, String text, Catalogue catalogue, SurveyOptions options) {
         Survey survey;
         try {
             survey = Surveyor.survey(PlanReader.read(routine, catalogue), options);
@@ -96,6 +108,7 @@ public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boole
                 .orElse("");
         return Optional.of(new Point(
                 value,
+                text,
                 share,
                 survey.exhaustive() ? share : Wilson.low(survey.allHeld(), survey.worlds()),
                 survey.exhaustive() ? share : Wilson.high(survey.allHeld(), survey.worlds()),

@@ -7,6 +7,7 @@ import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.RoutineClaim;
 import craftypocket.core.routine.SetUp;
 import craftypocket.core.routine.Step;
+import craftypocket.core.settings.BeatLists;
 import craftypocket.core.settings.Source;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -29,6 +30,8 @@ public record Unknown(Kind kind, String id, String setting) {
     public enum Kind {
         /** An amount of a step: a count, a depth, an announced number, a number of shuffles. */
         STEP,
+        /** The beats of a count, among all {@linkplain BeatLists ways} of as many beats as it has. */
+        BEATS,
         /** A number in a claim. */
         CLAIM,
         /** At which place of the deck a card starts, from the top; {@link #setting} is its code. */
@@ -40,7 +43,7 @@ public record Unknown(Kind kind, String id, String setting) {
     /** The routine with this value for the unknown; empty when the routine has no such number. */
     Optional<Routine> with(Routine routine, int value) {
         return switch (kind) {
-            case STEP ->
+            case STEP, BEATS ->
                 routine.steps().stream().anyMatch(s -> s.id().equals(id))
                         ? Optional.of(new Routine(
                                 routine.setUp(),
@@ -92,8 +95,34 @@ public record Unknown(Kind kind, String id, String setting) {
         };
     }
 
+    /** How many values there are; of a number, as many as are asked for. */
+    int values(Routine routine, int asked) {
+        return kind == Kind.BEATS ? ways(routine).size() : asked;
+    }
+
+    /** A value in words; empty for a number. */
+    String text(Routine routine, int value) {
+        return kind == Kind.BEATS ? ways(routine).get(value - 1) : "";
+    }
+
+    private List<String> ways(Routine routine) {
+        return routine.steps().stream()
+                .filter(step -> step.id().equals(id))
+                .map(step -> ways(step.settings()))
+                .findFirst()
+                .orElse(List.of());
+    }
+
+    private List<String> ways(Map<String, String> settings) {
+        return BeatLists.of(settings.getOrDefault(setting, "").strip().split("\\s+").length);
+    }
+
     private Map<String, String> put(Map<String, String> settings, int value) {
         Map<String, String> changed = new HashMap<>(settings);
+        if (kind == Kind.BEATS) {
+            changed.put(setting, ways(settings).get(value - 1));
+            return changed;
+        }
         changed.put(setting, Source.withAddition(settings.getOrDefault(setting, ""), value));
         return changed;
     }

@@ -6,6 +6,7 @@ import craftypocket.core.Script;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.reckon.SafeNumber;
 import craftypocket.core.routine.RoleKind;
+import craftypocket.core.settings.BeatLists;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -132,5 +133,23 @@ class SweepTest {
         assertThat(over(script, Unknown.Kind.CLAIM, "c1", "nth", 8).best()).hasValue(1);
         assertThat(over(script, Unknown.Kind.STEP, "nowhere", "depth", 8).best())
                 .isEmpty();
+    }
+
+    /** Four cards, face up: which counts of four beats never show the third? By hand: the one that is taught does. */
+    @Test
+    void the_beats_that_hide_a_card_are_solved_for() {
+        Script count = Script.deck(52)
+                .extra("none", "2C JD 3C 4C")
+                .pile("other-hand", "2C↑ JD↑ 3C↑ 4C↑")
+                .step("count-beats", "beats", "peel peel peel peel")
+                .claim("never-seen", "face", "3C");
+
+        Sweep sweep = over(count, Unknown.Kind.BEATS, "s1", "beats", 1);
+
+        assertThat(sweep.points()).allSatisfy(point -> assertThat(point.share()).isEqualTo(1));
+        assertThat(sweep.points().stream().map(Sweep.Point::text))
+                .contains("peel under-all-but peel peel")
+                .doesNotContain("peel peel peel peel", "draw draw peel peel");
+        assertThat(BeatLists.of(4)).hasSize(3 * 5 * 5 * 6).startsWith("peel peel peel peel");
     }
 }
