@@ -37,6 +37,20 @@ const sees = computed(() => {
   return names.length > 12 ? [...names.slice(0, 12), `… ${names.length} in all`] : names
 })
 
+/** The steps that can cover this one. */
+const others = computed(() =>
+  bench.routine!.steps.flatMap((s, i) =>
+    s.id === step.value?.id
+      ? []
+      : [
+          {
+            id: s.id,
+            label: `${i + 1} · ${catalogue.value.moves.find((m) => m.id === s.move)?.name ?? s.move}`,
+          },
+        ],
+  ),
+)
+
 /** Why a hold did not last, in the words of what was done to the pile. */
 const lostBecause = computed(() => {
   switch (move.value?.family) {
@@ -135,6 +149,31 @@ function toggleCondition(event: Event): void {
         @change="change({ look: ($event.target as HTMLSelectElement).value })"
       >
         <option v-for="look in catalogue.looks" :key="look.name" :value="look.name">{{ look.label }}</option>
+      </select>
+    </div>
+    <div class="mt-1.5 flex items-baseline gap-2">
+      <label class="shrink-0 text-sm font-semibold" :for="`then-${step.id}`">and then</label>
+      <select
+        :id="`then-${step.id}`"
+        class="grow field text-sm"
+        :value="step.then"
+        @change="change({ then: ($event.target as HTMLSelectElement).value })"
+      >
+        <option v-for="look in catalogue.looks" :key="look.name" :value="look.name">
+          {{ look.name === 'as-taught' ? 'nowhere else' : look.label }}
+        </option>
+      </select>
+    </div>
+    <div v-if="move.secret" class="mt-1.5 flex items-baseline gap-2">
+      <label class="shrink-0 text-sm font-semibold" :for="`cover-${step.id}`">Covered by</label>
+      <select
+        :id="`cover-${step.id}`"
+        class="min-w-0 grow field text-sm"
+        :value="step.cover"
+        @change="change({ cover: ($event.target as HTMLSelectElement).value })"
+      >
+        <option value="">whatever is beside it</option>
+        <option v-for="other in others" :key="other.id" :value="other.id">{{ other.label }}</option>
       </select>
     </div>
 

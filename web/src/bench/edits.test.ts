@@ -83,6 +83,8 @@ const routine: Routine = {
     move: 'cut-complete',
     settings: { depth: '5' },
     look: 'as-taught',
+    then: 'as-taught',
+    cover: '',
     note: '',
   })),
   claims: [
@@ -186,8 +188,24 @@ describe('things', () => {
         ],
       },
       steps: [
-        { id: 's1', move: 'put-in', settings: { into: 'in:box/left', other: 'boxer' }, look: '', note: '' },
-        { id: 's2', move: 'open-thing', settings: { thing: 'box', to: 'in:boxer' }, look: '', note: '' },
+        {
+          id: 's1',
+          move: 'put-in',
+          settings: { into: 'in:box/left', other: 'boxer' },
+          look: '',
+          then: '',
+          cover: '',
+          note: '',
+        },
+        {
+          id: 's2',
+          move: 'open-thing',
+          settings: { thing: 'box', to: 'in:boxer' },
+          look: '',
+          then: '',
+          cover: '',
+          note: '',
+        },
       ],
     }
 

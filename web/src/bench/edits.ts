@@ -51,7 +51,15 @@ export function newStep(routine: Routine, move: Move): Step {
       settings[setting.name] = setting.usual || usualThing(routine, setting)
     }
   }
-  return { id: freshId(routine, 's'), move: move.id, settings, look: 'as-taught', note: '' }
+  return {
+    id: freshId(routine, 's'),
+    move: move.id,
+    settings,
+    look: 'as-taught',
+    then: 'as-taught',
+    cover: '',
+    note: '',
+  }
 }
 
 /** The first thing of the set-up, or the first part of one, where a setting must name one. */
@@ -81,6 +89,8 @@ export function asOneStep(
     move: own.id,
     settings: Object.fromEntries(own.settings.map((s) => [s.name, s.usual])),
     look: 'as-taught',
+    then: 'as-taught',
+    cover: '',
     note: '',
   }
   return {
@@ -113,7 +123,7 @@ export function removeStep(routine: Routine, id: string): Routine {
   const behind = routine.steps[at + 1]?.id ?? ''
   return {
     ...routine,
-    steps: routine.steps.filter((s) => s.id !== id),
+    steps: routine.steps.filter((s) => s.id !== id).map((s) => (s.cover === id ? { ...s, cover: '' } : s)),
     outs: routine.outs.map((out) => ({
       ...out,
       after: out.after === id ? before : out.after,

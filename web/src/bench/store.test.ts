@@ -123,7 +123,15 @@ describe('the routine on the bench', () => {
   })
 
   describe('with outs', () => {
-    const step = (id: string) => ({ id, move: 'false-cut', settings: {}, look: 'as-taught', note: '' })
+    const step = (id: string) => ({
+      id,
+      move: 'false-cut',
+      settings: {},
+      look: 'as-taught',
+      then: 'as-taught',
+      cover: '',
+      note: '',
+    })
     const out = { id: 'o1', occasion: 'cutting', says: '', after: 'a', steps: [step('p')], rejoin: 'c' }
 
     beforeEach(async () => {

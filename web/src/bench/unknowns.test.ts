@@ -24,7 +24,17 @@ const routine = {
     piles: [{ place: 'palm', cards: 'KH↑ QC' }],
   },
   roles: [{ letter: 'K', kind: 'key', owner: '', card: '9C' }],
-  steps: [{ id: 's1', move: 'cut', settings: { depth: '5' }, look: 'as-taught', note: '' }],
+  steps: [
+    {
+      id: 's1',
+      move: 'cut',
+      settings: { depth: '5' },
+      look: 'as-taught',
+      then: 'as-taught',
+      cover: '',
+      note: '',
+    },
+  ],
   claims: [{ id: 'c1', after: '', claim: { kind: 'position', settings: { nth: '2' }, not: false, or: [] } }],
 } as unknown as Routine
 

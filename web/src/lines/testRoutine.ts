@@ -9,7 +9,15 @@ export const steps = (ids: string): Step[] =>
     .trim()
     .split(' ')
     .filter(Boolean)
-    .map((id) => ({ id, move: 'false-cut', settings: {}, look: 'as-taught', note: '' }))
+    .map((id) => ({
+      id,
+      move: 'false-cut',
+      settings: {},
+      look: 'as-taught',
+      then: 'as-taught',
+      cover: '',
+      note: '',
+    }))
 
 /** An out, written as id after>rejoin: steps. */
 function out(text: string): Out {

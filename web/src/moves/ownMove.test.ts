@@ -30,6 +30,8 @@ const step = (move: string, settings: Record<string, string> = {}) => ({
   move,
   settings,
   look: 'as-taught',
+  then: 'as-taught',
+  cover: '',
   note: '',
 })
 

@@ -39,9 +39,10 @@ const now = useNow({ interval: 250 })
 const move = computed(() => catalogue.value.moves.find((m) => m.id === step.value?.move))
 /** Where to look, when the performer wrote it down. */
 const look = computed(() =>
-  step.value && step.value.look !== 'as-taught'
-    ? catalogue.value.looks.find((l) => l.name === step.value!.look)?.label
-    : undefined,
+  [step.value?.look, step.value?.then]
+    .filter((name) => name && name !== 'as-taught')
+    .map((name) => catalogue.value.looks.find((l) => l.name === name)?.label)
+    .join(', then '),
 )
 /** A run that a reload or another page interrupted goes on where it was. */
 watch(whole, (routine) => routine && !session.value && void attempt(run.resume), { immediate: true })

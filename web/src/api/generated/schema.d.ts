@@ -1477,6 +1477,7 @@ export interface components {
             position: number;
         };
         StepDocument: {
+            cover: string;
             id: string;
             look: string;
             move: string;
@@ -1485,6 +1486,7 @@ export interface components {
             settings: {
                 [key: string]: string;
             };
+            then: string;
         };
         /** @description How long a step took, in milliseconds, and how many slips were marked in it. */
         StepRun: {

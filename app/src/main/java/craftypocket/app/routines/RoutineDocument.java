@@ -4,6 +4,7 @@ import craftypocket.app.http.Constants;
 import craftypocket.app.http.Visible;
 import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.layout.Props;
+import craftypocket.core.routine.Attention;
 import craftypocket.core.routine.Look;
 import craftypocket.core.routine.Occasion;
 import craftypocket.core.routine.Out;
@@ -321,12 +322,23 @@ public record RoutineDocument(
             @Pattern(regexp = "as-taught|people|away|hands", message = "must be as-taught, people, away or hands")
             String look,
 
+            /** Where the performer looks in a second phase; as-taught for none. */
+            @NotNull
+            @Pattern(regexp = "as-taught|people|away|hands", message = "must be as-taught, people, away or hands")
+            String then,
+
+            /** The id of the step whose action covers this one; empty for none. */
+            @NotNull @Size(max = 40, message = "at most 40 letters")
+            String cover,
+
             @NotNull @Size(max = 2000, message = "at most 2000 letters")
             String note) {
 
         public StepDocument {
             settings = Objects.requireNonNullElse(settings, Map.of());
             look = Objects.requireNonNullElse(look, Constants.word(Look.AS_TAUGHT));
+            then = Objects.requireNonNullElse(then, Constants.word(Look.AS_TAUGHT));
+            cover = Objects.requireNonNullElse(cover, "");
             note = Objects.requireNonNullElse(note, "");
         }
 
@@ -336,7 +348,9 @@ public record RoutineDocument(
                     step.move(),
                     step.settings(),
                     step.onlyIf().map(SpecDocument::of).orElse(null),
-                    Constants.word(step.look()),
+                    Constants.word(step.attention().first()),
+                    Constants.word(step.attention().then()),
+                    step.attention().cover(),
                     "");
         }
 
@@ -346,7 +360,7 @@ public record RoutineDocument(
                     move,
                     settings,
                     Optional.ofNullable(onlyIf).map(SpecDocument::toCore),
-                    Constants.read(Look.class, look));
+                    new Attention(Constants.read(Look.class, look), Constants.read(Look.class, then), cover));
         }
     }
 

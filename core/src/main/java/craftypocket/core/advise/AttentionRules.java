@@ -3,10 +3,12 @@ package craftypocket.core.advise;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Trait;
+import craftypocket.core.routine.Attention;
 import craftypocket.core.routine.Look;
 import craftypocket.core.routine.RoleKind;
 import craftypocket.core.run.Plan;
 import craftypocket.core.run.Trace;
+import java.util.stream.IntStream;
 
 /** What people look at. */
 final class AttentionRules extends Rules {
@@ -47,7 +49,9 @@ final class AttentionRules extends Rules {
 
     private void hands(int index) {
         boolean must = step(index).move().profile().cover() == Profile.Cover.REASON;
-        if (!must && step(index).step().look() == Look.HANDS) {
+        Attention attention = step(index).step().attention();
+        // The eyes on the hands first, and on the people when it is done, is how it is taught.
+        if (!must && attention.first() == Look.HANDS && !attention.leadsAway()) {
             add(
                     Hint.Rule.LOOKS_AT_HANDS,
                     index,
@@ -58,13 +62,39 @@ final class AttentionRules extends Rules {
 
     private void cover(int index) {
         boolean needed = step(index).move().profile().cover() == Profile.Cover.ELSEWHERE;
-        Look look = step(index).step().look();
-        boolean led = look == Look.PEOPLE || look == Look.AWAY;
+        Attention attention = step(index).step().attention();
+        if (needed && !attention.cover().isEmpty()) {
+            coverNamed(index, attention.cover());
+            return;
+        }
+        boolean led = attention.leadsAway();
         if (needed && !led && !drawsEyes(index - 1) && !drawsEyes(index + 1)) {
             add(
                     Hint.Rule.NOTHING_COVERS,
                     index,
                     "Nothing covers this: put it beside something that they do or see, or look at the people and speak.",
+                    "What must not be seen is done while something else is looked at.");
+        }
+    }
+
+    /** The step that is meant to cover this one must be done with it, and draw the eyes. */
+    private void coverNamed(int index, String cover) {
+        int by = IntStream.range(0, steps())
+                .filter(i -> step(i).step().id().equals(cover))
+                .findFirst()
+                .orElse(-1);
+        boolean beside = by >= 0 && Math.abs(by - index) == 1;
+        if (!beside || !drawsEyes(by)) {
+            String which = by < 0
+                    ? "A step that is not in this line"
+                    : "“" + step(by).move().name() + "” in step " + (by + 1);
+            add(
+                    Hint.Rule.NOTHING_COVERS,
+                    index,
+                    which + " is meant to cover this, "
+                            + (beside
+                                    ? "and nothing in it draws the eyes. Let them do or see something there."
+                                    : "and is not done beside it. Move it next to this step, or choose another."),
                     "What must not be seen is done while something else is looked at.");
         }
     }

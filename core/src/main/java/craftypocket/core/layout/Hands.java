@@ -43,6 +43,9 @@ public final class Hands {
     private final int excessAt;
     private final byte[] state;
     private final Reorderings reorderings;
+    /** A pile as it lay before it was shuffled. */
+    private final byte[] shuffled;
+
     private final Holds holds;
     private final Knowledge known;
     private final List<Lookout> lookouts;
@@ -88,6 +91,7 @@ public final class Hands {
         // Looking for a card reads eight bytes at once, and so up to seven past the last slot.
         state = new byte[sightAt + lookouts.size() + Long.BYTES];
         reorderings = new Reorderings(state, new byte[cards]);
+        shuffled = new byte[cards];
         holds = new Holds(this, places, state, holdAt);
         known = new Knowledge(this, roles, placeCount, state, knownAt);
         stowed = new Stowed(props.things().size(), state, thingAt);
@@ -660,24 +664,18 @@ public final class Hands {
     public void overhandByChance(int place, int chunks, Chance draws) {
         holds.mixed(place, 0, size(place));
         known.mixed(place, 0, size(place), true);
-        boolean watching = watched();
-        byte[] before = watching ? Arrays.copyOfRange(state, place * cards, place * cards + size(place)) : null;
+        System.arraycopy(state, place * cards, shuffled, 0, size(place));
         reorderings.overhandByChance(place * cards, size(place), chunks, draws);
-        for (int position = 1; watching && position <= size(place); position++) {
+        for (int position = 1; watched() && position <= size(place); position++) {
             // The first card of each chunk lay uppermost as it was pulled off.
-            int was = indexOf(before, slot(place, position));
-            if (position == 1 || was == 0 || before[was - 1] != slot(place, position - 1)) {
+            int was = 0;
+            while (shuffled[was] != slot(place, position)) {
+                was++;
+            }
+            if (position == 1 || was == 0 || shuffled[was - 1] != slot(place, position - 1)) {
                 comesUp(place, position);
             }
         }
-    }
-
-    private static int indexOf(byte[] slots, byte slot) {
-        int index = 0;
-        while (slots[index] != slot) {
-            index++;
-        }
-        return index;
     }
 
     /** Brings a pile into any order, all equally likely; which side is up stays as it is with each card. */

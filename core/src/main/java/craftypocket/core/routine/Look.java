@@ -13,6 +13,11 @@ public enum Look {
         this.label = label;
     }
 
+    /** Whether nobody looks at the hands. */
+    boolean away() {
+        return this == PEOPLE || this == AWAY;
+    }
+
     public String label() {
         return label;
     }

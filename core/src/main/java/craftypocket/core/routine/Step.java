@@ -11,9 +11,10 @@ import java.util.Optional;
  * @param move the id of the move
  * @param settings the texts of its settings; what is missing is as usual
  * @param onlyIf done only where this is true beforehand
- * @param look where the performer looks meanwhile
+ * @param attention where the eyes are meanwhile, and what covers it
  */
-public record Step(String id, String move, Map<String, String> settings, Optional<ClaimSpec> onlyIf, Look look) {
+public record Step(
+        String id, String move, Map<String, String> settings, Optional<ClaimSpec> onlyIf, Attention attention) {
 
     public Step {
         settings = Map.copyOf(settings);
@@ -21,7 +22,7 @@ public record Step(String id, String move, Map<String, String> settings, Optiona
 
     /** A step with the eyes where the move has them. */
     public Step(String id, String move, Map<String, String> settings, Optional<ClaimSpec> onlyIf) {
-        this(id, move, settings, onlyIf, Look.AS_TAUGHT);
+        this(id, move, settings, onlyIf, Attention.AS_TAUGHT);
     }
 
     /** A plain step from pairs of setting names and values. */
@@ -31,11 +32,20 @@ public record Step(String id, String move, Map<String, String> settings, Optiona
 
     /** The same, with the eyes elsewhere. */
     public Step looking(Look where) {
-        return new Step(id, move, settings, onlyIf, where);
+        return with(new Attention(where, attention.then(), attention.cover()));
+    }
+
+    public Step with(Attention other) {
+        return new Step(id, move, settings, onlyIf, other);
+    }
+
+    /** The same with other settings. */
+    public Step with(Map<String, String> others) {
+        return new Step(id, move, others, onlyIf, attention);
     }
 
     /** The same, done only where a claim is true. */
     public Step onlyIf(ClaimSpec claim) {
-        return new Step(id, move, settings, Optional.of(claim), look);
+        return new Step(id, move, settings, Optional.of(claim), attention);
     }
 }

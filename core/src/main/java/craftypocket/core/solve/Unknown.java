@@ -6,7 +6,6 @@ import craftypocket.core.routine.Placement;
 import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.RoutineClaim;
 import craftypocket.core.routine.SetUp;
-import craftypocket.core.routine.Step;
 import craftypocket.core.settings.BeatLists;
 import craftypocket.core.settings.Source;
 import java.util.ArrayList;
@@ -49,14 +48,7 @@ public record Unknown(Kind kind, String id, String setting) {
                                 routine.setUp(),
                                 routine.roles(),
                                 routine.steps().stream()
-                                        .map(s -> s.id().equals(id)
-                                                ? new Step(
-                                                        s.id(),
-                                                        s.move(),
-                                                        put(s.settings(), value),
-                                                        s.onlyIf(),
-                                                        s.look())
-                                                : s)
+                                        .map(s -> s.id().equals(id) ? s.with(put(s.settings(), value)) : s)
                                         .toList(),
                                 routine.claims(),
                                 routine.ownMoves()))

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import craftypocket.core.Script;
 import craftypocket.core.cards.CardText;
 import craftypocket.core.cards.Side;
+import craftypocket.core.routine.Attention;
 import craftypocket.core.routine.Look;
 import craftypocket.core.routine.RoleKind;
 import craftypocket.core.routine.Step;
@@ -188,6 +189,36 @@ class HintsTest {
         assertThat(rules(passed(Look.AS_TAUGHT, "show-card", "false-cut"))).isEmpty();
         assertThat(rules(passed(Look.PEOPLE, "false-cut", "false-cut"))).isEmpty();
         assertThat(rules(passed(Look.AWAY, "false-cut", "false-cut"))).isEmpty();
+    }
+
+    private static Script coveredBy(String cover, String before, String after) {
+        return Script.deck(20)
+                .step("hold-break", "depth", "8")
+                .step(Step.of("before", before))
+                .step(Step.of("pass", "pass").with(new Attention(Look.AS_TAUGHT, Look.AS_TAUGHT, cover)))
+                .step(Step.of("after", after));
+    }
+
+    @Test
+    void a_cover_that_is_named_must_draw_the_eyes_beside_it() {
+        assertThat(rules(coveredBy("after", "false-cut", "spectator-cut"))).isEmpty();
+        assertThat(rules(coveredBy("before", "show-card", "false-cut"))).isEmpty();
+        // Another step would cover it; the one that is named does not.
+        assertThat(rules(coveredBy("before", "false-cut", "spectator-cut"))).containsExactly(Hint.Rule.NOTHING_COVERS);
+        assertThat(rules(coveredBy("s1", "false-cut", "spectator-cut"))).containsExactly(Hint.Rule.NOTHING_COVERS);
+        assertThat(rules(coveredBy("gone", "false-cut", "spectator-cut"))).containsExactly(Hint.Rule.NOTHING_COVERS);
+    }
+
+    @Test
+    void eyes_in_two_phases() {
+        assertThat(rules(Script.deck(20)
+                        .step("hold-break", "depth", "8")
+                        .step(Step.of("cut", "double-undercut").with(new Attention(Look.HANDS, Look.PEOPLE, "")))))
+                .isEmpty();
+        assertThat(rules(Script.deck(20)
+                        .step("hold-break", "depth", "8")
+                        .step(Step.of("cut", "double-undercut").with(new Attention(Look.HANDS, Look.HANDS, "")))))
+                .containsExactly(Hint.Rule.LOOKS_AT_HANDS);
     }
 
     @Test
