@@ -88,18 +88,18 @@ const names = computed(() =>
 
 <template>
   <section v-if="moment" class="strip" aria-label="What is seen">
-    <label class="flex items-baseline gap-2">
-      <span class="label">Seen by</span>
-      <select v-model="who" class="field py-0.5 text-sm">
+    <div class="flex items-baseline gap-2">
+      <label class="label" for="seen-by">Seen by</label>
+      <select id="seen-by" v-model="who" class="field py-0.5 text-sm">
         <option v-for="person in people" :key="person" :value="person">{{ person }}</option>
       </select>
-    </label>
+    </div>
     <p class="min-w-0" data-testid="seen">
       <span class="label">in this step</span>
       <span v-if="seen.length === 0" class="text-sm text-soft">nothing but backs as they lie</span>
       <span v-for="side in seen.slice(0, MOST)" :key="side.key" class="side">
         <span :class="{ 'text-pip-red': side.red }">{{ side.sign }}</span>
-        <small v-if="side.aside" class="text-soft"> {{ side.aside }}</small>
+        <small v-if="side.aside" class="ml-1 text-soft">{{ side.aside }}</small>
       </span>
       <span v-if="seen.length > MOST" class="text-soft">… {{ seen.length }} in all</span>
     </p>

@@ -840,6 +840,13 @@ public final class Hands {
         known.choose(role, -1);
     }
 
+    /** A role's card is shown to all and named: from now on everybody knows its name. */
+    public void everybodyLearns(int role) {
+        for (int knower = 0; knower < Knower.MOST_PEOPLE; knower++) {
+            known.learnName(knower, role);
+        }
+    }
+
     /** The performer takes a card for the role's: it lies where the role's should. */
     public void takeFor(int role, int card) {
         known.takeFor(role, card);

@@ -243,11 +243,14 @@ class SightTest {
         int known = 0;
         for (Move move : AllMoves.CATALOGUE.moves()) {
             for (long seed = 0; seed < 20; seed++) {
-                Trace trace = RandomRoutines.with(move, seed).trace();
+                Script script = RandomRoutines.with(move, seed);
+                int people = script.plan().people().size();
+                Trace trace = script.trace();
                 Set<String> seen = new HashSet<>();
                 for (Trace.Moment moment : trace.moments()) {
                     List<Trace.Shown> all = new ArrayList<>(moment.shown());
                     all.addAll(moment.alsoSeen());
+                    assertThat(all).allMatch(s -> s.turnedTo() < people);
                     all.stream().filter(Trace.Shown::front).forEach(s -> seen.add(s.turnedTo() + ":" + s.card()));
                     for (Trace.RoleState role : moment.roles()) {
                         for (int knower : role.nameKnownTo()) {

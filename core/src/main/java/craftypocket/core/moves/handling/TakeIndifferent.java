@@ -2,7 +2,6 @@ package craftypocket.core.moves.handling;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
-import craftypocket.core.layout.Knower;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -38,7 +37,7 @@ final class TakeIndifferent extends Move {
                 Profile.open(1),
                 new Words(
                         "Take the {nth at} card of {pile} yourself as {role}: {how} ({to}).",
-                        "Everybody knows its name then. All others stay, and so does what is held beside it.",
+                        "Turned out, it is known by name to everybody. All others stay, and so does what is held beside it.",
                         "As if any card would do: it would.",
                         List.of("Do not choose for long.", "The break stays where it is.")));
     }
@@ -56,8 +55,9 @@ final class TakeIndifferent extends Move {
         int position = values.of(at);
         int taken = values.of(role);
         hands.choose(taken, hands.card(place, position));
-        for (int knower = 0; knower < Knower.MOST_PEOPLE; knower++) {
-            hands.learnName(knower, taken);
+        if (values.of(how) == OUT || hands.faceUp(place, position)) {
+            // Jogged out with its back up, it is seen to be taken and not which it is.
+            hands.everybodyLearns(taken);
         }
         hands.knowPlace(taken);
         if (values.of(how) == OUT) {
