@@ -12,8 +12,10 @@ import craftypocket.core.settings.BeatsSetting;
 import craftypocket.core.settings.Cast;
 import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.Sentence;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -152,10 +154,26 @@ final class BeatCount extends Move {
 
     @Override
     public List<String> remarks(Hands hands, Values world) {
+        List<String> remarks = new ArrayList<>();
         int stays = left(world.beats(beats), hands.size(world.of(pile)));
-        return stays > 0
-                ? List.of((stays == 1 ? "One card stays" : stays + " cards stay") + " behind under what was counted.")
-                : List.of();
+        if (stays > 0) {
+            remarks.add((stays == 1 ? "One card stays" : stays + " cards stay") + " behind under what was counted.");
+        }
+        thickBeats(world.beats(beats), hands.size(world.of(pile)), remarks);
+        return remarks;
+    }
+
+    /** Beats that carry several cards as one: there the edge is seen. */
+    private static void thickBeats(int[] codes, int cards, List<String> remarks) {
+        int giving = cards;
+        for (int beat = 0; beat < codes.length; beat++) {
+            int taken = Beat.count(codes[beat], giving);
+            if (taken > 1) {
+                remarks.add("The " + Sentence.ordinal(beat + 1) + " beat carries " + taken
+                        + " cards as one: keep its edge from them.");
+            }
+            giving += (Beat.exchange(codes[beat]) == Beat.Exchange.NONE ? 0 : cards - giving) - taken;
+        }
     }
 
     @Override
