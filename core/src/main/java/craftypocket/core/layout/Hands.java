@@ -57,6 +57,10 @@ public final class Hands {
 
     private final Stowed stowed;
     private Watcher watcher;
+    private boolean namesRead;
+    private boolean originsRead;
+    /** By card, its number in the canonical surface. */
+    private final byte[] renamed;
 
     /** The same without notes, where nobody waits to see anything. */
     public Hands(Kit kit, Places places, int roles) {
@@ -92,6 +96,10 @@ public final class Hands {
         state = new byte[sightAt + lookouts.size() + Long.BYTES];
         reorderings = new Reorderings(state, new byte[cards]);
         shuffled = new byte[cards];
+        renamed = new byte[cards];
+        for (int card = 0; card < cards; card++) {
+            renamed[card] = (byte) card;
+        }
         holds = new Holds(this, places, state, holdAt);
         known = new Knowledge(this, roles, placeCount, state, knownAt);
         stowed = new Stowed(props.things().size(), state, thingAt);
@@ -135,6 +143,11 @@ public final class Hands {
      */
     public void leaveKnowledge() {
         known.leaveUnfollowed();
+    }
+
+    /** From here on what the performer knows is followed again. */
+    public void followKnowledge() {
+        known.follow();
     }
 
     /** Whether something was asked that is not followed. */
@@ -239,6 +252,7 @@ public final class Hands {
     /** The position from which a role's card was taken last, alone; 0 when it never was. */
     public int cameFrom(int role) {
         known.guess();
+        originsRead = true;
         return known.cameFrom(role);
     }
 
@@ -316,14 +330,100 @@ public final class Hands {
         state[noteAt + note] = (byte) (number + 1);
     }
 
-    /** The front of a card, or its back. */
-    public Side side(int card, boolean front) {
-        return kit.pack().card(card).side(front);
+    /** The front of a card, as whoever reads its name sees it. */
+    public Side front(int card) {
+        namesRead = true;
+        return kit.pack().card(card).front();
     }
 
-    /** The front of a card. */
-    public Side front(int card) {
-        return kit.pack().card(card).front();
+    /** Whether a side of a card is this one. */
+    public boolean shows(int card, boolean front, Side side) {
+        return kit.pack().card(card).side(front).equals(side);
+    }
+
+    /** Whether a side of a card is a back. */
+    public boolean showsBack(int card, boolean front) {
+        return !kit.tells(card, front);
+    }
+
+    /** Whether sides of two cards, as they lie in their {@link Slot}s, look alike. */
+    public boolean alike(byte slot, byte other) {
+        return kit.pack()
+                .card(Slot.card(slot))
+                .side(Slot.faceUp(slot))
+                .equals(kit.pack().card(Slot.card(other)).side(Slot.faceUp(other)));
+    }
+
+    /** Whether the name of a card was read since this was last asked: then it matters which card it is. */
+    public boolean readsNames() {
+        boolean read = namesRead;
+        namesRead = false;
+        return read;
+    }
+
+    /** The same, without forgetting it. */
+    public boolean peeksNames() {
+        return namesRead;
+    }
+
+    /** The same, without forgetting it. */
+    public boolean peeksOrigins() {
+        return originsRead;
+    }
+
+    /** Whether it was asked since this was last asked from where a role was taken. */
+    public boolean readsOrigins() {
+        boolean read = originsRead;
+        originsRead = false;
+        return read;
+    }
+
+    /**
+     * The same surface with what nobody can tell apart made the same: of the cards that may change their numbers, the first that
+     * lies there gets the first of these numbers, and so on; what lies beyond the piles is nothing; the circles are counted
+     * from 1.
+     *
+     * @param into where it is written: as many bytes as {@link #stateBytes}
+     * @param nameless by card, whether it may change its number
+     * @param origins whether it matters from where roles were taken
+     */
+    public void canonical(byte[] into, boolean[] nameless, boolean origins) {
+        System.arraycopy(state, 0, into, 0, state.length);
+        int next = 0;
+        for (int place = 0; place < placeCount; place++) {
+            for (int i = place * cards; i < (place + 1) * cards; i++) {
+                if (i - place * cards >= size(place)) {
+                    into[i] = 0;
+                    continue;
+                }
+                int card = Slot.card(state[i]);
+                int number = card;
+                if (nameless[card]) {
+                    while (!nameless[next]) {
+                        next++;
+                    }
+                    number = next++;
+                }
+                renamed[card] = (byte) number;
+                into[i] = Slot.of(number, Slot.faceUp(state[i]));
+            }
+        }
+        holds.rename(into, renamed);
+        known.rename(into, renamed, origins);
+        stowed.rename(into, renamed);
+        for (int card = 0; card < cards; card++) {
+            into[doneAt + renamed[card]] = state[doneAt + card];
+        }
+    }
+
+    /** How many bytes a surface has. */
+    public int stateBytes() {
+        return state.length;
+    }
+
+    /** Makes this surface what the bytes of another of the same shape say. */
+    public void read(byte[] bytes) {
+        System.arraycopy(bytes, 0, state, 0, state.length);
     }
 
     public boolean marked(int card, Mark mark) {
@@ -708,8 +808,10 @@ public final class Hands {
     /** Whether the name of a card is what is written on a thing. */
     public boolean isWritten(int thing, int card) {
         int written = stowed.written(thing);
-        Side named = written >= 0 ? front(written) : props.things().get(thing).writtenSide();
-        return front(card).equals(named);
+        Side named = written >= 0
+                ? kit.pack().card(written).front()
+                : props.things().get(thing).writtenSide();
+        return shows(card, true, named);
     }
 
     public void write(int thing, int card) {

@@ -45,6 +45,13 @@ final class Holds {
         return 1 + FINGERS * FINGER_BYTES + 2 * places.count() + cards;
     }
 
+    /** Writes what sticks out where the cards have these numbers. */
+    void rename(byte[] into, byte[] renamed) {
+        for (int card = 0; card < renamed.length; card++) {
+            into[jogAt + renamed[card]] = state[jogAt + card];
+        }
+    }
+
     // ---- looking ----------------------------------------------------------------------------------------------
 
     boolean none() {

@@ -102,6 +102,35 @@ final class Knowledge {
         return ROLE_BYTES * roles + FINGERS + places + 2;
     }
 
+    /** Writes what is known where the cards have these numbers, the circles counted in the order of the roles. */
+    void rename(byte[] into, byte[] renamed, boolean origins) {
+        byte circles = 0;
+        for (int role = 0; role < roles; role++) {
+            into[cardAt + role] = renamed(cardOf(role), renamed);
+            into[takenForAt + role] = renamed(state[takenForAt + role] - 1, renamed);
+            into[fromAt + role] = origins ? state[fromAt + role] : 0;
+            if (state[fingerAt + role] == 0) {
+                into[offsetAt + role] = 0;
+            }
+            byte circle = state[circleAt + role];
+            into[circleAt + role] = 0;
+            for (int before = 0; before < role && circle != 0; before++) {
+                if (state[circleAt + before] == circle) {
+                    into[circleAt + role] = into[circleAt + before];
+                }
+            }
+            if (circle != 0 && into[circleAt + role] == 0) {
+                circles++;
+                into[circleAt + role] = circles;
+            }
+        }
+        into[lastCircleAt] = circles;
+    }
+
+    private static byte renamed(int card, byte[] renamed) {
+        return (byte) (card < 0 ? 0 : renamed[card] + 1);
+    }
+
     // ---- cards and names --------------------------------------------------------------------------------------
 
     int cardOf(int role) {
@@ -285,6 +314,12 @@ final class Knowledge {
     /** From here on nothing is followed but which cards the roles are and what people know; what is asked then is told. */
     void leaveUnfollowed() {
         followed = false;
+    }
+
+    /** From here on everything is followed again. */
+    void follow() {
+        followed = true;
+        missed = false;
     }
 
     /** Whether something that is not followed was asked for. */

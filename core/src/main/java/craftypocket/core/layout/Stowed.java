@@ -34,6 +34,15 @@ final class Stowed {
         return BYTES * things;
     }
 
+    /** Writes what is written on things where the cards have these numbers. */
+    void rename(byte[] into, byte[] renamed) {
+        for (int thing = 0; thing < things; thing++) {
+            if (written(thing) >= 0) {
+                into[writtenAt + thing] = (byte) (renamed[written(thing)] + 1);
+            }
+        }
+    }
+
     int place(int thing) {
         return state[placeAt + thing] - 1;
     }

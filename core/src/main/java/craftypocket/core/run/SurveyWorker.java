@@ -4,9 +4,7 @@ import craftypocket.core.chance.Chance;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.Values;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
 import java.util.SplittableRandom;
 import java.util.concurrent.atomic.AtomicBoolean;
 
@@ -31,16 +29,14 @@ final class SurveyWorker {
     private final SplittableRandom random;
     private final AtomicBoolean knowing;
     private final boolean unknowing;
-    private final PlannedStep[] steps;
+    private final StepJudge judge;
+    private final int steps;
     private final Values[] values;
     private final Hands start;
     private final Choice[][] choices;
     private final int[] firstChoice;
-    private final Condition[][][] conditions;
-    private final int[][][] conditionIndex;
     private final Hands[] surfaces;
     private final int[] chosen;
-    private final boolean[] holds;
     private final int[] spotOf;
     private final int roles;
     private final Tally tally;
@@ -61,57 +57,33 @@ final class SurveyWorker {
         this.random = random;
         this.knowing = knowing;
         unknowing = !knowing.get();
-        steps = plan.steps().toArray(PlannedStep[]::new);
+        judge = new StepJudge(plan);
+        steps = judge.steps();
         start = plan.freshHands();
         roles = start.roleCount();
-        values = new Values[steps.length];
-        choices = new Choice[steps.length][];
-        firstChoice = new int[steps.length];
-        conditions = new Condition[steps.length + 1][][];
-        conditionIndex = new int[steps.length + 1][][];
+        values = new Values[steps];
+        choices = new Choice[steps][];
+        firstChoice = new int[steps];
         int before = 0;
-        for (int step = 0; step < steps.length; step++) {
-            values[step] = steps[step].values().another();
-            choices[step] = steps[step].choices().toArray(Choice[]::new);
+        for (int step = 0; step < steps; step++) {
+            values[step] = judge.values(step);
+            choices[step] = judge.choices(step);
             firstChoice[step] = before;
             before += choices[step].length;
         }
-        for (int step = -1; step < steps.length; step++) {
-            sortConditions(step);
-        }
-        surfaces = new Hands[steps.length + 1];
+        surfaces = new Hands[steps + 1];
         Arrays.setAll(surfaces, i -> start.another());
         if (unknowing) {
             Arrays.stream(surfaces).forEach(Hands::leaveKnowledge);
         }
         chosen = new int[plan.choices().size()];
         Arrays.fill(chosen, Tally.NOT_MADE);
-        holds = new boolean[plan.conditions().size()];
-        spotOf = new int[(steps.length + 1) * roles];
+        spotOf = new int[(steps + 1) * roles];
         tally = new Tally(plan, start.spots());
         lastChoiceStep = plan.choices().stream().mapToInt(Choice::step).max().orElse(0);
         firstChoiceStep = plan.choices().stream().mapToInt(Choice::step).min().orElse(0);
         long worlds = random != null ? options.sample() : Surveyor.mostWorlds(plan);
         pictureEvery = worlds <= ENOUGH_FOR_A_PICTURE ? 1 : PICTURE_STRIDE;
-    }
-
-    private void sortConditions(int step) {
-        Condition.Kind[] kinds = Condition.Kind.values();
-        conditions[step + 1] = new Condition[kinds.length][];
-        conditionIndex[step + 1] = new int[kinds.length][];
-        for (Condition.Kind kind : kinds) {
-            List<Integer> found = new ArrayList<>();
-            for (int i = 0; i < plan.conditions().size(); i++) {
-                if (plan.conditions().get(i).step() == step
-                        && plan.conditions().get(i).kind() == kind) {
-                    found.add(i);
-                }
-            }
-            conditionIndex[step + 1][kind.ordinal()] =
-                    found.stream().mapToInt(i -> i).toArray();
-            conditions[step + 1][kind.ordinal()] =
-                    found.stream().map(plan.conditions()::get).toArray(Condition[]::new);
-        }
     }
 
     Tally everyWorld() {
@@ -151,15 +123,13 @@ final class SurveyWorker {
     private void setUp() {
         surfaces[0].copyFrom(start);
         note(-1, surfaces[0]);
-        judge(-1, Condition.Kind.CLAIM, surfaces[0]);
+        judge.setUp(surfaces[0]);
     }
 
     /** Does the steps from this one on to the next choice, and gives the step that has it. */
     private int untilChoice(int from, Hands hands) {
         int step = from;
-        while (!stopped
-                && step < choices.length
-                && (choices[step].length == 0 || !steps[step].applies(hands) || steps[step].unnoticed(hands))) {
+        while (!stopped && step < choices.length && !judge.waits(step, hands)) {
             perform(step, hands);
             step++;
         }
@@ -196,7 +166,7 @@ final class SurveyWorker {
         if (pictured()) {
             tally.pictured++;
         }
-        tally.finish(chosen, holds);
+        tally.finish(chosen, judge.holds());
         if (random == null && tally.worlds > options.exhaustiveUpTo()) {
             stop();
         }
@@ -218,7 +188,7 @@ final class SurveyWorker {
     }
 
     private void branch(int step, int level, Hands hands) {
-        steps[step].begin(hands, values[step]);
+        judge.begin(step, hands);
         if (random != null) {
             choose(step, 0, level, hands);
         } else {
@@ -306,26 +276,7 @@ final class SurveyWorker {
 
     private void perform(int step, Hands hands) {
         ask();
-        hands.atStep(step);
-        PlannedStep planned = steps[step];
-        boolean told = !planned.unnoticed(hands);
-        boolean applies = told && planned.applies(hands);
-        boolean done = applies;
-        set(step, Condition.Kind.EXPECTED_BEFORE, told && !applies);
-        set(step, Condition.Kind.EXPECTED_AFTER, told && !applies);
-        if (applies) {
-            if (choices[step].length == 0) {
-                planned.begin(hands, values[step]);
-            }
-            done = planned.ready(hands, values[step]);
-            if (done) {
-                judge(step, Condition.Kind.EXPECTED_BEFORE, hands);
-                planned.perform(hands, values[step]);
-                judge(step, Condition.Kind.EXPECTED_AFTER, hands);
-            }
-        }
-        set(step, Condition.Kind.CAN_BE_DONE, told && (done || !applies));
-        judge(step, Condition.Kind.CLAIM, hands);
+        judge.perform(step, hands);
         listen(hands);
         // Worlds that are visited one after another share what was done before a choice; sampled ones only what is
         // before all.
@@ -338,20 +289,6 @@ final class SurveyWorker {
     /** Whether the world that is being visited is one of those of which the picture of places is made. */
     private boolean pictured() {
         return tally.worlds % pictureEvery == 0;
-    }
-
-    private void judge(int step, Condition.Kind kind, Hands hands) {
-        Condition[] here = conditions[step + 1][kind.ordinal()];
-        int[] indices = conditionIndex[step + 1][kind.ordinal()];
-        for (int i = 0; i < here.length; i++) {
-            holds[indices[i]] = here[i].check().holds(hands);
-        }
-    }
-
-    private void set(int step, Condition.Kind kind, boolean outcome) {
-        for (int index : conditionIndex[step + 1][kind.ordinal()]) {
-            holds[index] = outcome;
-        }
     }
 
     /** Remembers where the roles are after a step, to be counted once it is known how many worlds share it. */

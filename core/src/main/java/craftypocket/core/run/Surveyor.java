@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.TreeMap;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -61,6 +62,10 @@ public final class Surveyor {
     }
 
     private Survey run() {
+        Optional<Tally> states = StateSurvey.of(plan, options);
+        if (states.isPresent()) {
+            return survey(states.get(), Extent.ALL);
+        }
         boolean chance = plan.choices().stream().anyMatch(Choice::isChance);
         boolean exhaustive = !chance && mostWorlds(plan) / BOUND_SLACK <= options.exhaustiveUpTo();
         Tally tally = exhaustive ? everyWorld() : null;

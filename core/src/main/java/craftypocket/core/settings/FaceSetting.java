@@ -22,7 +22,7 @@ public final class FaceSetting extends Setting {
 
         /** Whether a side of a card is it. */
         public boolean is(Hands hands, int card, boolean front) {
-            return role == Cast.NOBODY ? hands.side(card, front).equals(side) : front && hands.cardOf(role) == card;
+            return role == Cast.NOBODY ? hands.shows(card, front, side) : front && hands.cardOf(role) == card;
         }
     }
 

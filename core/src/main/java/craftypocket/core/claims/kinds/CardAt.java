@@ -56,7 +56,7 @@ public final class CardAt extends ClaimKind {
 
     private static boolean is(Hands hands, int place, int position, Side wanted, Option lies) {
         boolean asItLies = lies == ANY || hands.faceUp(place, position) == (lies == UP);
-        return asItLies && hands.front(hands.card(place, position)).equals(wanted);
+        return asItLies && hands.shows(hands.card(place, position), true, wanted);
     }
 
     @Override

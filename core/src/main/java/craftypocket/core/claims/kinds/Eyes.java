@@ -18,11 +18,8 @@ final class Eyes {
 
     /** 1 once anything but a back of a pile has been seen by those who are meant. */
     static Lookout.Eye anyFace(int pile, int who) {
-        return (soFar, hands, place, card, front, turnedTo) -> place == pile
-                        && Knower.sees(turnedTo, who)
-                        && !hands.side(card, front).isBack()
-                ? 1
-                : soFar;
+        return (soFar, hands, place, card, front, turnedTo) ->
+                place == pile && Knower.sees(turnedTo, who) && !hands.showsBack(card, front) ? 1 : soFar;
     }
 
     /** 1 once somebody is shown their own card; that they look at it themselves does not count. */
@@ -36,12 +33,11 @@ final class Eyes {
     /** A bit for each of these faces that was seen, and the highest one when there was another. */
     static Lookout.Eye among(Side[] faces, int who) {
         return (soFar, hands, place, card, front, turnedTo) -> {
-            Side side = hands.side(card, front);
-            if (side.isBack() || !Knower.sees(turnedTo, who)) {
+            if (hands.showsBack(card, front) || !Knower.sees(turnedTo, who)) {
                 return soFar;
             }
             for (int i = 0; i < faces.length; i++) {
-                if (side.equals(faces[i])) {
+                if (hands.shows(card, front, faces[i])) {
                     return (byte) (soFar | 1 << i);
                 }
             }

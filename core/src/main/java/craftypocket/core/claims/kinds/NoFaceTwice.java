@@ -1,6 +1,5 @@
 package craftypocket.core.claims.kinds;
 
-import craftypocket.core.cards.Side;
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
 import craftypocket.core.claims.Noticing;
@@ -35,15 +34,13 @@ public final class NoFaceTwice extends ClaimKind {
 
     /** Whether the side is a face, and no other card that was shown has it too. */
     private static boolean givesAway(Hands hands, byte slot) {
-        Side side = hands.side(Slot.card(slot), Slot.faceUp(slot));
         for (int i = 0; i < hands.shownInStep(); i++) {
             byte other = hands.shownInStep(i);
-            if (Slot.card(other) != Slot.card(slot)
-                    && hands.side(Slot.card(other), Slot.faceUp(other)).equals(side)) {
+            if (Slot.card(other) != Slot.card(slot) && hands.alike(slot, other)) {
                 return false;
             }
         }
-        return !side.isBack();
+        return !hands.showsBack(Slot.card(slot), Slot.faceUp(slot));
     }
 
     @Override

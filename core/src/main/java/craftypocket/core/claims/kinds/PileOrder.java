@@ -36,7 +36,7 @@ public final class PileOrder extends ClaimKind {
             return false;
         }
         for (int i = 0; i < wanted.length; i++) {
-            if (!hands.front(hands.card(place, i + 1)).equals(wanted[i])) {
+            if (!hands.shows(hands.card(place, i + 1), true, wanted[i])) {
                 return false;
             }
         }

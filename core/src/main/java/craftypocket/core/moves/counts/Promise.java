@@ -29,8 +29,7 @@ final class Promise {
     /** Whether these cards lie with backs up. */
     static boolean backsUp(Hands hands, int place, int first, int last) {
         for (int position = first; position <= last; position++) {
-            if (!hands.side(hands.card(place, position), hands.faceUp(place, position))
-                    .isBack()) {
+            if (!hands.showsBack(hands.card(place, position), hands.faceUp(place, position))) {
                 return false;
             }
         }
