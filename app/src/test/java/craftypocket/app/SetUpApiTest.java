@@ -60,18 +60,16 @@ class SetUpApiTest {
 
     @Test
     void advice_and_what_a_count_passes_for_come_with_the_step() {
-        JsonNode moment = trace(routine(
-                        "\"pack\": \"none\", \"extra\": \"KS QS JS 10S 9S\", \"piles\": [{\"place\": \"other-hand\","
-                                + " \"cards\": \"KS↑ QS↑ JS↑ 10S↑ 9S↑\"}]",
-                        "",
-                        "{\"id\": \"c\", \"move\": \"hidden-third\"}"))
-                .path("moments")
-                .get(1);
+        JsonNode trace = trace(routine(
+                "\"pack\": \"none\", \"extra\": \"KS QS JS 10S 9S\", \"piles\": [{\"place\": \"other-hand\","
+                        + " \"cards\": \"KS↑ QS↑ JS↑ 10S↑ 9S↑\"}]",
+                "",
+                "{\"id\": \"c\", \"move\": \"hidden-third\"}"));
+        JsonNode moment = trace.at("/moments/1");
 
         assertThat(moment.path("passed").path("really").asInt()).isEqualTo(5);
         assertThat(moment.path("passed").path("seeming").asInt()).isEqualTo(4);
-        assertThat(moment.path("advice").findValuesAsString("rule"))
-                .containsExactly("card-shown-twice", "thick-packet");
+        assertThat(trace.path("hints").findValuesAsString("rule")).containsExactly("card-shown-twice", "thick-packet");
     }
 
     @ParameterizedTest

@@ -31,9 +31,12 @@ import java.util.stream.IntStream;
 final class StateSurvey {
 
     /** A survey with more links than this is visited in another way: they would take more time and memory than a sample. */
-    private static final int MOST_LINKS = 1_500_000;
+    private static final int MOST_LINKS = 600_000;
 
-    private static final int MOST_STATES = 120_000;
+    private static final int MOST_STATES = 60_000;
+
+    /** More worlds than this have no number. */
+    private static final double MOST_WORLDS = 9e18;
 
     /** The conditions of a step are one bit each. */
     private static final int MOST_CONDITIONS = Long.SIZE;
@@ -90,7 +93,7 @@ final class StateSurvey {
         boolean chance = plan.choices().stream().anyMatch(Choice::isChance);
         StateSurvey survey = new StateSurvey(plan, options);
         boolean fits = Arrays.stream(survey.conditionsOf).allMatch(c -> c.length <= MOST_CONDITIONS);
-        return !chance && fits && survey.forward() ? Optional.of(survey.count()) : Optional.empty();
+        return !chance && fits && survey.forward() ? survey.count() : Optional.empty();
     }
 
     // ---- forward: the states --------------------------------------------------------------------------------------
@@ -288,14 +291,17 @@ final class StateSurvey {
 
     // ---- backward: the counts ---------------------------------------------------------------------------------------
 
-    private Tally count() {
+    private Optional<Tally> count() {
         int steps = judge.steps();
         double[][] in = waysIn(new double[] {1});
         double[][] out = waysOut(false);
         double[][] held = waysOut(true);
+        if (out[0][0] > MOST_WORLDS) {
+            return Optional.empty();
+        }
         Tally tally = new Tally(plan, before.spots());
-        tally.worlds = (long) out[0][0];
-        tally.allHeld = anyTrue(failsAtFirst) ? 0 : (long) held[0][0];
+        tally.worlds = whole(out[0][0]);
+        tally.allHeld = anyTrue(failsAtFirst) ? 0 : whole(held[0][0]);
         for (int step = 0; step < steps; step++) {
             made(step, in, out, tally);
         }
@@ -310,7 +316,12 @@ final class StateSurvey {
             }
         }
         picture(in, out, tally);
-        return tally;
+        return Optional.of(tally);
+    }
+
+    /** Up to some nine thousand million million a count is exact; beyond that it is rounded, but never to none. */
+    private static long whole(double count) {
+        return count == 0 ? 0 : Math.max(1, Math.round(count));
     }
 
     private static boolean anyTrue(boolean[] some) {
@@ -360,14 +371,14 @@ final class StateSurvey {
     /** How often each number of the choices of a step is made. */
     private void made(int step, double[][] in, double[][] out, Tally tally) {
         for (int choice = 0; choice < judge.choices(step).length; choice++) {
-            int[] made = tally.made[firstChoice[step] + choice];
+            long[] made = tally.made[firstChoice[step] + choice];
             if (made != null) {
                 byNumber(step, choice, in[step], out[step + 1], made);
             }
         }
     }
 
-    private void byNumber(int step, int choice, double[] in, double[] out, int[] counts) {
+    private void byNumber(int step, int choice, double[] in, double[] out, long[] counts) {
         double[] exact = new double[counts.length];
         Links here = links.get(step);
         for (int link = 0; link < here.size(); link++) {
@@ -377,7 +388,7 @@ final class StateSurvey {
             }
         }
         for (int number = 0; number < exact.length; number++) {
-            counts[number] = (int) Math.min(Integer.MAX_VALUE, exact[number]);
+            counts[number] = whole(exact[number]);
         }
     }
 
@@ -405,18 +416,22 @@ final class StateSurvey {
         double[] failing = new double[states.get(step).size()];
         double[] failedInto = new double[states.get(step + 1).size()];
         double failed = 0;
+        double held = 0;
         for (int link = 0; link < here.size(); link++) {
             if (here.fails(link, bit)) {
                 failing[here.from(link)] += out[step + 1][here.to(link)];
                 failedInto[here.to(link)] += in[step][here.from(link)];
                 failed += in[step][here.from(link)] * out[step + 1][here.to(link)];
+            } else {
+                held += in[step][here.from(link)] * out[step + 1][here.to(link)];
             }
         }
         int condition = conditionsOf[step + 1][bit];
-        tally.failed[condition] = (long) failed;
         if (failed == 0) {
             return;
         }
+        tally.failed[condition] = held > 0 ? Math.min(whole(failed), tally.worlds - 1) : tally.worlds;
+        tally.allHeld = Math.min(tally.allHeld, tally.worlds - tally.failed[condition]);
         double[][] before = failingFrom(step, failing);
         double[][] behind = waysIn(failedInto, step + 1);
         for (int at = 0; at < links.size(); at++) {
@@ -425,7 +440,7 @@ final class StateSurvey {
                 if (tally.made[index] == null) {
                     continue;
                 }
-                int[] counts = new int[tally.made[index].length];
+                long[] counts = new long[tally.made[index].length];
                 if (at < step) {
                     byNumber(at, choice, in[at], before[at + 1], counts);
                 } else if (at > step) {
@@ -439,7 +454,7 @@ final class StateSurvey {
         tally.smallest[condition] = smallest(step, bit, before);
     }
 
-    private void byNumberFailing(int step, int bit, int choice, double[] in, double[] out, int[] counts) {
+    private void byNumberFailing(int step, int bit, int choice, double[] in, double[] out, long[] counts) {
         Links here = links.get(step);
         double[] exact = new double[counts.length];
         for (int link = 0; link < here.size(); link++) {
@@ -449,7 +464,7 @@ final class StateSurvey {
             }
         }
         for (int number = 0; number < exact.length; number++) {
-            counts[number] = (int) Math.min(Integer.MAX_VALUE, exact[number]);
+            counts[number] = whole(exact[number]);
         }
     }
 

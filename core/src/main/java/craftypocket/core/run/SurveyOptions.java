@@ -10,36 +10,54 @@ import java.util.function.BooleanSupplier;
  * @param seed of the sample: the same seed gives the same answer
  * @param workers how many threads share the work
  * @param cancelled asked at every step; true ends the survey early
+ * @param byStates whether worlds are counted by their states, if they can be, and not visited one by one
  * @param hurried asked at every step; true makes a visit of all worlds, which takes too long, give way to a sample
  */
 public record SurveyOptions(
-        long exhaustiveUpTo, int sample, long seed, int workers, BooleanSupplier cancelled, BooleanSupplier hurried) {
+        long exhaustiveUpTo,
+        int sample,
+        long seed,
+        int workers,
+        boolean byStates,
+        BooleanSupplier cancelled,
+        BooleanSupplier hurried) {
 
     /** Two million worlds of twenty steps take some seconds; more would keep a performer waiting. */
     public static final long MOST_EXHAUSTIVE = 2_000_000;
 
     public static SurveyOptions withDefaults() {
         return new SurveyOptions(
-                MOST_EXHAUSTIVE, 100_000, 1, Runtime.getRuntime().availableProcessors(), () -> false, () -> false);
+                MOST_EXHAUSTIVE,
+                100_000,
+                1,
+                Runtime.getRuntime().availableProcessors(),
+                true,
+                () -> false,
+                () -> false);
     }
 
     public SurveyOptions with(BooleanSupplier newCancelled) {
-        return new SurveyOptions(exhaustiveUpTo, sample, seed, workers, newCancelled, hurried);
+        return new SurveyOptions(exhaustiveUpTo, sample, seed, workers, byStates, newCancelled, hurried);
     }
 
     public SurveyOptions withHurry(BooleanSupplier newHurried) {
-        return new SurveyOptions(exhaustiveUpTo, sample, seed, workers, cancelled, newHurried);
+        return new SurveyOptions(exhaustiveUpTo, sample, seed, workers, byStates, cancelled, newHurried);
     }
 
     public SurveyOptions withExhaustiveUpTo(long worlds) {
-        return new SurveyOptions(worlds, sample, seed, workers, cancelled, hurried);
+        return new SurveyOptions(worlds, sample, seed, workers, byStates, cancelled, hurried);
     }
 
     public SurveyOptions withWorkers(int newWorkers) {
-        return new SurveyOptions(exhaustiveUpTo, sample, seed, newWorkers, cancelled, hurried);
+        return new SurveyOptions(exhaustiveUpTo, sample, seed, newWorkers, byStates, cancelled, hurried);
     }
 
     public SurveyOptions withSample(int newSample, long newSeed) {
-        return new SurveyOptions(exhaustiveUpTo, newSample, newSeed, workers, cancelled, hurried);
+        return new SurveyOptions(exhaustiveUpTo, newSample, newSeed, workers, byStates, cancelled, hurried);
+    }
+
+    /** Worlds are visited one by one, or sampled: the plain definition of a survey. */
+    public SurveyOptions visiting() {
+        return new SurveyOptions(exhaustiveUpTo, sample, seed, workers, false, cancelled, hurried);
     }
 }

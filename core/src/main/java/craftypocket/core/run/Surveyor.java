@@ -62,7 +62,7 @@ public final class Surveyor {
     }
 
     private Survey run() {
-        Optional<Tally> states = StateSurvey.of(plan, options);
+        Optional<Tally> states = options.byStates() ? StateSurvey.of(plan, options) : Optional.empty();
         if (states.isPresent()) {
             return survey(states.get(), Extent.ALL);
         }
@@ -182,10 +182,10 @@ public final class Surveyor {
             if (tally.made[choice] == null) {
                 continue;
             }
-            int[] failed = tally.failedWith[condition][choice];
+            long[] failed = tally.failedWith[condition][choice];
             List<Survey.Bar> bars = new ArrayList<>();
             for (int number = 0; number < tally.made[choice].length; number++) {
-                int made = tally.made[choice][number];
+                long made = tally.made[choice][number];
                 if (made > 0) {
                     bars.add(new Survey.Bar(number, made, made - (failed == null ? 0 : failed[number])));
                 }
@@ -236,7 +236,7 @@ public final class Surveyor {
 
     /** The numbers of a choice with which the condition always fails, when it fails with no others; otherwise empty. */
     private static String culprits(Tally tally, int condition, int choice) {
-        int[] failed = tally.failedWith[condition][choice];
+        long[] failed = tally.failedWith[condition][choice];
         if (failed == null) {
             return "";
         }

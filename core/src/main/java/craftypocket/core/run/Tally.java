@@ -36,9 +36,9 @@ final class Tally {
     final long[] failed;
     final int[][] smallest;
     /** Per choice and number, in how many worlds it was made; null for a choice that is not counted by number. */
-    final int[][] made;
+    final long[][] made;
     /** Per condition, choice and number, in how many of them the condition failed. */
-    final int[][][] failedWith;
+    final long[][][] failedWith;
     /** Per moment and role, in how many pictured worlds it lay at each spot: place by place, position 0 never used. */
     final int[][] at;
 
@@ -50,11 +50,11 @@ final class Tally {
         charted = charted(plan.choices());
         failed = new long[conditions];
         smallest = new int[conditions][];
-        made = new int[choices][];
+        made = new long[choices][];
         for (int choice : charted) {
-            made[choice] = new int[values];
+            made[choice] = new long[values];
         }
-        failedWith = new int[conditions][choices][];
+        failedWith = new long[conditions][choices][];
         at = new int[(plan.steps().size() + 1) * roles][spots];
     }
 
@@ -96,7 +96,7 @@ final class Tally {
         for (int choice : charted) {
             if (chosen[choice] != NOT_MADE) {
                 if (failedWith[condition][choice] == null) {
-                    failedWith[condition][choice] = new int[values];
+                    failedWith[condition][choice] = new long[values];
                 }
                 failedWith[condition][choice][chosen[choice]]++;
             }
@@ -123,12 +123,14 @@ final class Tally {
             sum(made[choice], other.made[choice]);
         }
         for (int i = 0; i < at.length; i++) {
-            sum(at[i], other.at[i]);
+            for (int spot = 0; spot < at[i].length; spot++) {
+                at[i][spot] += other.at[i][spot];
+            }
         }
         return this;
     }
 
-    private static int[] sum(int[] mine, int[] theirs) {
+    private static long[] sum(long[] mine, long[] theirs) {
         if (mine == null || theirs == null) {
             return mine == null ? theirs : mine;
         }

@@ -36,8 +36,8 @@ class StateSurveyTest {
                     .as("%s: %s", told, plan.conditions().get(i))
                     .isEqualTo(tree.smallest[i]);
             for (int choice = 0; choice < tree.made.length; choice++) {
-                int[] mine = states.failedWith[i][choice];
-                int[] theirs = tree.failedWith[i][choice];
+                long[] mine = states.failedWith[i][choice];
+                long[] theirs = tree.failedWith[i][choice];
                 int most = tree.made[choice] == null ? 0 : tree.made[choice].length;
                 for (int number = 0; number < most; number++) {
                     assertThat(mine == null ? 0 : mine[number])
@@ -125,5 +125,46 @@ class StateSurveyTest {
                 script.plan(),
                 tree(script.plan()),
                 states(script.plan()).orElseThrow());
+    }
+
+    /** A selection and a key, free cuts, and an overhand shuffle of four chunks of about ten: the sample agrees. */
+    @Test
+    void what_hands_do_roughly_is_judged_over_all_that_they_may_do() {
+        Script script = Script.deck(52)
+                .selection("A", "Ines")
+                .key("K", "AS", 52)
+                .step("spread-pick", "not", "bottom", "at", "any")
+                .step("return-drop-key", "at", "any")
+                .step("spectator-cut", "depth", "any")
+                .step("overhand", "chunks", "10±2 10±2 10±2 rest")
+                .step("spectator-cut", "depth", "any")
+                .claim("directly-below", "role", "A", "of", "K", "deck", "circle")
+                .claim("pile-size", "cards", "52");
+        Survey survey = script.survey();
+
+        assertThat(survey.exhaustive()).isTrue();
+        assertThat(survey.worlds()).isEqualTo(51L * 50 * 51 * 125 * 51);
+        assertThat(survey.findings().get(1).verdict()).isEqualTo(Survey.Verdict.ALWAYS);
+        Survey sampled =
+                Surveyor.survey(script.plan(), SurveyOptions.withDefaults().visiting());
+        double share = (double) survey.findings().get(0).held() / survey.worlds();
+        assertThat(share)
+                .isBetween(
+                        sampled.findings().get(0).low() - 0.002,
+                        sampled.findings().get(0).high() + 0.002);
+    }
+
+    /** Where there is too much to count, it is sampled, and said to be. */
+    @Test
+    void too_many_states_are_sampled() {
+        Script script =
+                Script.deck(52).selection("A", "Ines").key("K", "AS", 52).step("spread-pick", "at", "any");
+        for (int i = 0; i < 3; i++) {
+            script.step("spectator-cut", "depth", "any").step("overhand", "chunks", "8±2 8±2 8±2 8±2 8±2 rest");
+        }
+        Survey survey = script.claim("pile-size", "cards", "51").survey();
+
+        assertThat(survey.exhaustive()).isFalse();
+        assertThat(survey.worlds()).isEqualTo(100_000);
     }
 }

@@ -131,8 +131,10 @@ class SurveyTest {
     void the_number_of_workers_changes_nothing(int workers) {
         Plan plan = cutsAndKey(9).plan();
 
-        Survey alone = Surveyor.survey(plan, SurveyOptions.withDefaults().withWorkers(1));
-        Survey together = Surveyor.survey(plan, SurveyOptions.withDefaults().withWorkers(workers));
+        Survey alone =
+                Surveyor.survey(plan, SurveyOptions.withDefaults().visiting().withWorkers(1));
+        Survey together =
+                Surveyor.survey(plan, SurveyOptions.withDefaults().visiting().withWorkers(workers));
 
         assertThat(together).isEqualTo(alone);
     }
@@ -141,7 +143,8 @@ class SurveyTest {
     void too_many_worlds_are_sampled_with_an_interval_that_holds_the_true_share() {
         Plan plan = cutsAndKey(9).plan();
         Survey exact = Surveyor.survey(plan, SurveyOptions.withDefaults());
-        SurveyOptions few = SurveyOptions.withDefaults().withExhaustiveUpTo(100).withSample(20_000, 7);
+        SurveyOptions few =
+                SurveyOptions.withDefaults().visiting().withExhaustiveUpTo(100).withSample(20_000, 7);
 
         Survey sampled = Surveyor.survey(plan, few);
 
@@ -159,10 +162,10 @@ class SurveyTest {
     void a_routine_near_the_limit_is_tried_and_sampled_only_when_it_is_over() {
         Plan plan = cutsAndKey(9).plan();
 
-        assertThat(Surveyor.survey(plan, SurveyOptions.withDefaults().withExhaustiveUpTo(448))
+        assertThat(Surveyor.survey(plan, SurveyOptions.withDefaults().visiting().withExhaustiveUpTo(448))
                         .exhaustive())
                 .isTrue();
-        assertThat(Surveyor.survey(plan, SurveyOptions.withDefaults().withExhaustiveUpTo(447))
+        assertThat(Surveyor.survey(plan, SurveyOptions.withDefaults().visiting().withExhaustiveUpTo(447))
                         .exhaustive())
                 .isFalse();
     }
@@ -175,7 +178,8 @@ class SurveyTest {
                 .step("spectator-cut")
                 .plan();
 
-        Survey survey = Surveyor.survey(plan, SurveyOptions.withDefaults().with(() -> true));
+        Survey survey =
+                Surveyor.survey(plan, SurveyOptions.withDefaults().visiting().with(() -> true));
 
         assertThat(survey.stopped()).isTrue();
         assertThat(survey.worlds()).isLessThan(51L * 51 * 51);
@@ -199,8 +203,8 @@ class SurveyTest {
 
     @Test
     void worlds_visited_in_order_and_broken_off_say_nothing_of_the_others() {
-        Survey survey =
-                Surveyor.survey(threeCutsAndAKey(), SurveyOptions.withDefaults().with(after(20_000)));
+        Survey survey = Surveyor.survey(
+                threeCutsAndAKey(), SurveyOptions.withDefaults().visiting().with(after(20_000)));
 
         assertThat(survey.stopped()).isTrue();
         assertThat(survey.exhaustive()).isFalse();
@@ -215,7 +219,7 @@ class SurveyTest {
     @Test
     void a_sample_that_is_broken_off_is_smaller_and_as_fair() {
         SurveyOptions options =
-                SurveyOptions.withDefaults().withExhaustiveUpTo(1).with(after(30_000));
+                SurveyOptions.withDefaults().visiting().withExhaustiveUpTo(1).with(after(30_000));
 
         Survey survey = Surveyor.survey(threeCutsAndAKey(), options);
 
@@ -231,7 +235,7 @@ class SurveyTest {
     @Test
     void a_visit_of_all_worlds_that_takes_too_long_gives_way_to_a_sample() {
         SurveyOptions options =
-                SurveyOptions.withDefaults().withSample(5_000, 3).withHurry(after(10_000));
+                SurveyOptions.withDefaults().visiting().withSample(5_000, 3).withHurry(after(10_000));
 
         Survey survey = Surveyor.survey(threeCutsAndAKey(), options);
 
@@ -252,7 +256,7 @@ class SurveyTest {
                 .plan();
 
         Survey.Finding claim = Surveyor.survey(
-                        plan, SurveyOptions.withDefaults().withSample(500, 1))
+                        plan, SurveyOptions.withDefaults().visiting().withSample(500, 1))
                 .findings()
                 .get(0);
 
@@ -379,7 +383,11 @@ class SurveyTest {
                     AllMoves.CATALOGUE.moves().get(index), seed);
             Plan plan = script.plan();
             Survey survey = Surveyor.survey(
-                    plan, SurveyOptions.withDefaults().withExhaustiveUpTo(2000).withSample(500, seed));
+                    plan,
+                    SurveyOptions.withDefaults()
+                            .visiting()
+                            .withExhaustiveUpTo(2000)
+                            .withSample(500, seed));
 
             for (Survey.Finding finding : survey.findings()) {
                 if (finding.failing() != null) {
