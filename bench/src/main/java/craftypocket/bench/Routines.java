@@ -30,6 +30,28 @@ final class Routines {
         return plan(steps, riffles, "26", "20", "30");
     }
 
+    /** Three free choices, returned anywhere, and a cut; two claims. */
+    static Plan threePeople() {
+        List<Step> script = List.of(
+                Step.of("p1", "spread-pick", "role", "A", "at", "any"),
+                Step.of("p2", "spread-pick", "role", "B", "at", "any"),
+                Step.of("p3", "spread-pick", "role", "C", "at", "any"),
+                Step.of("r1", "return-on-lower", "role", "A", "at", "any"),
+                Step.of("r2", "return-on-lower", "role", "B", "at", "any"),
+                Step.of("r3", "return-on-lower", "role", "C", "at", "15-30"));
+        Routine routine = new Routine(
+                SetUp.of("52", List.of()),
+                List.of(
+                        new Role("A", RoleKind.SELECTION, "Ines", ""),
+                        new Role("B", RoleKind.SELECTION, "Bruno", ""),
+                        new Role("C", RoleKind.SELECTION, "Orla", "")),
+                script,
+                List.of(
+                        new RoutineClaim("c1", "", ClaimSpec.of("position", "role", "A", "nth", "1")),
+                        new RoutineClaim("c2", "", ClaimSpec.of("directly-below", "role", "A", "of", "B"))));
+        return PlanReader.read(routine, AllMoves.CATALOGUE);
+    }
+
     private static Plan plan(int steps, List<Step> riffles, String... choices) {
         List<Step> script = new ArrayList<>();
         script.add(Step.of("mix", "milk-keep", "chunks", "9 7 8 6 9 rest"));
