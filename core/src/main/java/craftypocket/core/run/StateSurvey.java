@@ -31,7 +31,7 @@ import java.util.stream.IntStream;
 final class StateSurvey {
 
     /** A survey with more links than this is visited in another way: they would take more time and memory than a sample. */
-    private static final int MOST_LINKS = 600_000;
+    private static final int MOST_LINKS = 400_000;
 
     private static final int MOST_STATES = 60_000;
 
@@ -45,6 +45,9 @@ final class StateSurvey {
     private static final int PARTS = 1_000_000;
 
     private static final int[] NO_NUMBERS = {};
+
+    /** No condition is meant. */
+    private static final int WHATEVER = -1;
 
     private final Plan plan;
     private final SurveyOptions options;
@@ -92,8 +95,18 @@ final class StateSurvey {
     static Optional<Tally> of(Plan plan, SurveyOptions options) {
         boolean chance = plan.choices().stream().anyMatch(Choice::isChance);
         StateSurvey survey = new StateSurvey(plan, options);
-        boolean fits = Arrays.stream(survey.conditionsOf).allMatch(c -> c.length <= MOST_CONDITIONS);
+        boolean fits = Arrays.stream(survey.conditionsOf).allMatch(c -> c.length <= MOST_CONDITIONS)
+                && plan.steps().stream().allMatch(step -> ways(step, plan.pack().size()) <= MOST_LINKS);
         return !chance && fits && survey.forward() ? survey.count() : Optional.empty();
+    }
+
+    /** An upper bound of the ways in which a step can be done from one state. */
+    private static long ways(PlannedStep step, int cards) {
+        long ways = 1;
+        for (Choice choice : step.choices()) {
+            ways = Math.min(Long.MAX_VALUE / (Amount.MOST + 2), ways * choice.widest(cards));
+        }
+        return ways;
     }
 
     // ---- forward: the states --------------------------------------------------------------------------------------
@@ -373,17 +386,18 @@ final class StateSurvey {
         for (int choice = 0; choice < judge.choices(step).length; choice++) {
             long[] made = tally.made[firstChoice[step] + choice];
             if (made != null) {
-                byNumber(step, choice, in[step], out[step + 1], made);
+                byNumber(step, choice, WHATEVER, in[step], out[step + 1], made);
             }
         }
     }
 
-    private void byNumber(int step, int choice, double[] in, double[] out, long[] counts) {
+    /** In how many worlds each number is chosen; if a condition is meant, only those in which it fails in this step. */
+    private void byNumber(int step, int choice, int bit, double[] in, double[] out, long[] counts) {
         double[] exact = new double[counts.length];
         Links here = links.get(step);
         for (int link = 0; link < here.size(); link++) {
             int number = here.number(link, choice);
-            if (number != Tally.NOT_MADE) {
+            if (number != Tally.NOT_MADE && (bit == WHATEVER || here.fails(link, bit))) {
                 exact[number] += in[here.from(link)] * out[here.to(link)];
             }
         }
@@ -442,30 +456,16 @@ final class StateSurvey {
                 }
                 long[] counts = new long[tally.made[index].length];
                 if (at < step) {
-                    byNumber(at, choice, in[at], before[at + 1], counts);
+                    byNumber(at, choice, WHATEVER, in[at], before[at + 1], counts);
                 } else if (at > step) {
-                    byNumber(at, choice, behind[at], out[at + 1], counts);
+                    byNumber(at, choice, WHATEVER, behind[at], out[at + 1], counts);
                 } else {
-                    byNumberFailing(step, bit, choice, in[step], out[step + 1], counts);
+                    byNumber(step, choice, bit, in[step], out[step + 1], counts);
                 }
                 tally.failedWith[condition][index] = counts;
             }
         }
         tally.smallest[condition] = smallest(step, bit, before);
-    }
-
-    private void byNumberFailing(int step, int bit, int choice, double[] in, double[] out, long[] counts) {
-        Links here = links.get(step);
-        double[] exact = new double[counts.length];
-        for (int link = 0; link < here.size(); link++) {
-            int number = here.number(link, choice);
-            if (here.fails(link, bit) && number != Tally.NOT_MADE) {
-                exact[number] += in[here.from(link)] * out[here.to(link)];
-            }
-        }
-        for (int number = 0; number < exact.length; number++) {
-            counts[number] = whole(exact[number]);
-        }
     }
 
     /** By moment up to a step and state, in how many ways it goes on to fail there. */

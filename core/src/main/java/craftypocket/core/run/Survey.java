@@ -13,7 +13,7 @@ import java.util.List;
  * @param stopped whether it was ended before it was done. A sample is then smaller, and as fair; of worlds visited in order
  *     the first ones say nothing of the others: their intervals are from 0 to 1
  * @param findings one for each condition of the plan, in their order
- * @param bands where each role can be, by moment (the set-up first) and role; of a large survey, from one world in seven
+ * @param bands where each role can be, by moment (the set-up first) and role; where many worlds are visited one by one, from one in seven
  */
 public record Survey(
         long worlds,
