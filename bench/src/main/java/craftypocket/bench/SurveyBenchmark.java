@@ -47,7 +47,7 @@ public class SurveyBenchmark {
         return Surveyor.survey(plan, SurveyOptions.withDefaults().visiting());
     }
 
-    /** Three people take a card anywhere, which come back one after another: 6.4 thousand million worlds. */
+    /** Three people take a card anywhere, which come back one after another: five thousand million worlds. */
     @Benchmark
     public Survey threePeople() {
         return Surveyor.survey(people, SurveyOptions.withDefaults());

@@ -34,7 +34,8 @@ public final class Noticing {
             return true;
         }
         int place = hands.placeOf(card);
-        return hands.inTheOpen(place)
+        return place >= 0
+                && hands.inTheOpen(place)
                 && hands.faceUp(place, hands.positionIn(place, card))
                 && hands.knowsName(Knower.PERFORMER, role);
     }

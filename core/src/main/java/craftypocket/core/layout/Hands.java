@@ -354,28 +354,20 @@ public final class Hands {
                 .equals(kit.pack().card(Slot.card(other)).side(Slot.faceUp(other)));
     }
 
-    /** Whether the name of a card was read since this was last asked: then it matters which card it is. */
-    public boolean readsNames() {
-        boolean read = namesRead;
-        namesRead = false;
-        return read;
-    }
-
-    /** The same, without forgetting it. */
-    public boolean peeksNames() {
+    /** Whether the name of a card was read: then it matters which card it is. */
+    public boolean namesRead() {
         return namesRead;
     }
 
-    /** The same, without forgetting it. */
-    public boolean peeksOrigins() {
+    /** Whether it was asked from where a role was taken. */
+    public boolean originsRead() {
         return originsRead;
     }
 
-    /** Whether it was asked since this was last asked from where a role was taken. */
-    public boolean readsOrigins() {
-        boolean read = originsRead;
+    /** What was read before does not count. */
+    public void forgetReads() {
+        namesRead = false;
         originsRead = false;
-        return read;
     }
 
     /**
@@ -1081,7 +1073,7 @@ public final class Hands {
     /** Everybody sees the uppermost sides of the top cards, from the lowest of them to the top one, as in a deal. */
     public void showDealt(int place, int count) {
         known.seenDealt(place, count);
-        if (watcher != null || sights.watching()) {
+        if (watched()) {
             for (int position = count; position >= 1; position--) {
                 tell(place, card(place, position), faceUp(place, position), Knower.EVERYBODY);
             }

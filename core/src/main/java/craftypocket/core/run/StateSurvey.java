@@ -120,20 +120,24 @@ final class StateSurvey {
         return whole;
     }
 
-    /** Whether something was asked for that was not kept apart. */
+    /** Keeps apart from now on what was asked for; whether there was such a thing. */
     private boolean asked() {
-        boolean namesRead = before.readsNames() | after.readsNames();
-        boolean originsRead = before.readsOrigins() | after.readsOrigins();
-        boolean missed = !knowing && (before.missesKnowledge() || after.missesKnowledge());
-        boolean more = (namesRead && !names) || (originsRead && !origins) || missed;
-        names |= namesRead;
-        origins |= originsRead;
-        if (missed) {
+        boolean more = matters();
+        names |= before.namesRead() || after.namesRead();
+        origins |= before.originsRead() || after.originsRead();
+        if (!knowing && (before.missesKnowledge() || after.missesKnowledge())) {
             knowing = true;
             before.followKnowledge();
             after.followKnowledge();
         }
         return more;
+    }
+
+    /** Whether something was asked for that is not kept apart. */
+    private boolean matters() {
+        return (!names && (before.namesRead() || after.namesRead()))
+                || (!origins && (before.originsRead() || after.originsRead()))
+                || (!knowing && (before.missesKnowledge() || after.missesKnowledge()));
     }
 
     private boolean steps() {
@@ -146,7 +150,8 @@ final class StateSurvey {
             after.leaveKnowledge();
         }
         after.copyFrom(plan.freshHands());
-        after.readsNames();
+        before.forgetReads();
+        after.forgetReads();
         judge.setUp(after);
         failsAtFirst = failed(-1);
         states.add(new States());
@@ -186,12 +191,6 @@ final class StateSurvey {
                 || next.size() > MOST_STATES
                 || options.cancelled().getAsBoolean()
                 || options.hurried().getAsBoolean();
-    }
-
-    private boolean matters() {
-        return (!names && (before.peeksNames() || after.peeksNames()))
-                || (!origins && (before.peeksOrigins() || after.peeksOrigins()))
-                || (!knowing && (before.missesKnowledge() || after.missesKnowledge()));
     }
 
     private void enumerate(int step, int from, int index) {
@@ -276,8 +275,15 @@ final class StateSurvey {
             step.settings().values().forEach(text -> name(text, named));
             step.onlyIf().ifPresent(claim -> name(claim, named));
         });
+        routine.ownMoves()
+                .forEach(own ->
+                        own.parts().forEach(part -> part.settings().values().forEach(text -> name(text, named))));
         routine.claims().forEach(claim -> name(claim.claim(), named));
         routine.setUp().things().stream().map(SetUp.LaidThing::written).forEach(text -> name(text, named));
+        Set<Integer> ordered = new HashSet<>();
+        for (int role = 0; role < roles; role++) {
+            Arrays.stream(plan.slug(role)).forEach(ordered::add);
+        }
         boolean[] free = new boolean[plan.pack().size()];
         for (int card = 0; card < free.length; card++) {
             Card here = plan.pack().card(card);
@@ -285,7 +291,11 @@ final class StateSurvey {
             boolean own = IntStream.range(0, free.length)
                     .noneMatch(other ->
                             other != number && plan.pack().card(other).front().equals(here.front()));
-            free[card] = own && here.regular() && plan.marks(card).isEmpty() && !named.contains(here.front());
+            free[card] = own
+                    && here.regular()
+                    && plan.marks(card).isEmpty()
+                    && !named.contains(here.front())
+                    && !ordered.contains(card);
         }
         return free;
     }
