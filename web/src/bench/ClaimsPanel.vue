@@ -75,6 +75,7 @@ const edited = computed(() => bench.routine?.claims.findIndex((c) => c.id === ed
               :bars="chart.bars.map((b) => ({ value: b.number, share: b.held / b.worlds }))"
               :label="`How often it holds, by: ${chart.label}`"
               :height="56"
+              failing
               @take="bench.choose(chart.key, $event)"
             />
           </div>

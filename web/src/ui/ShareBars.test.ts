@@ -9,7 +9,7 @@ describe('bars of shares', () => {
   it('say their number and share, and which is best', () => {
     const wrapper = mount(ShareBars, { props: { bars: bars(4), label: 'By depth', best: 3 } })
 
-    expect(wrapper.attributes('aria-label')).toBe('By depth')
+    expect(wrapper.find('ol').attributes('aria-label')).toBe('By depth')
     expect(wrapper.findAll('button').map((b) => b.attributes('aria-label'))).toEqual([
       '1: 25 %',
       '2: 50 %',
@@ -42,5 +42,31 @@ describe('bars of shares', () => {
     await wrapper.findAll('button')[1]!.trigger('click')
 
     expect(wrapper.emitted('take')).toEqual([[2]])
+  })
+
+  it('draw the failing part where all of them would look the same', () => {
+    const nearly = [
+      { value: 1, share: 0.98 },
+      { value: 2, share: 1 },
+      { value: 3, share: 0.99 },
+    ]
+    const heights = (props: { failing?: boolean }) =>
+      mount(ShareBars, { props: { bars: nearly, label: 'x', height: 100, ...props } })
+        .findAll('.fill')
+        .map((fill) => Math.round(parseFloat((fill.element as HTMLElement).style.height)))
+
+    expect(heights({})).toEqual([98, 100, 99])
+    expect(heights({ failing: true })).toEqual([100, 0, 50])
+    const wrapper = mount(ShareBars, { props: { bars: nearly, label: 'x', failing: true } })
+    expect(wrapper.text()).toContain('Drawn is the part that fails: up to 2 %.')
+    expect(wrapper.find('button').attributes('aria-label')).toBe('1: 98 %')
+  })
+
+  it('draw what works as soon as one of them often fails', () => {
+    const wrapper = mount(ShareBars, {
+      props: { bars: [...bars(2), { value: 3, share: 0.99 }], label: 'x', failing: true },
+    })
+
+    expect(wrapper.text()).not.toContain('the part that fails')
   })
 })

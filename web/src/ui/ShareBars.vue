@@ -18,11 +18,24 @@ const props = defineProps<{
   height?: number
   /** Whether the whole is nothing better than any other part. */
   plain?: boolean
+  /** Whether the part that fails is drawn where all bars would be of nearly the same height. */
+  failing?: boolean
 }>()
 
 defineEmits<{ take: [value: number] }>()
 
+/** From this share on all bars look the same. */
+const NEARLY_ALL = 0.97
+
 const tall = computed(() => props.height ?? 120)
+const least = computed(() => Math.min(...props.bars.map((bar) => bar.share)))
+/** Whether the failing part is what is drawn. */
+const inverted = computed(() => props.failing && least.value >= NEARLY_ALL && least.value < 1)
+
+function drawn(bar: ShareBar): number {
+  const part = inverted.value ? (1 - bar.share) / (1 - least.value) : bar.share
+  return Math.max(inverted.value && bar.share === 1 ? 0 : 2, part * tall.value)
+}
 /** Numbers are written under the bars as far as there is room for them. */
 const every = computed(() => Math.ceil(props.bars.length / 14))
 
@@ -37,26 +50,31 @@ function percent(share: number): string {
 </script>
 
 <template>
-  <ol class="bars" :aria-label="label" :style="{ height: `${tall + 22}px` }">
-    <li v-for="(bar, i) in bars" :key="bar.value" class="slot">
-      <button
-        class="bar"
-        :style="{ height: `${tall}px` }"
-        :aria-label="`${bar.value}: ${percent(bar.share)}${bar.value === best ? ', best' : ''}`"
-        :title="`${bar.value}: ${percent(bar.share)}${bar.note ? ` — ${bar.note}` : ''}`"
-        @click="$emit('take', bar.value)"
-      >
-        <span
-          class="fill"
-          :class="{ whole: bar.share === 1 && !plain, best: bar.value === best }"
-          :style="{ height: `${Math.max(2, bar.share * tall)}px` }"
-        />
-      </button>
-      <span class="number" :class="{ 'font-bold': bar.value === best }">{{
-        bar.value === best || (i % every === 0 && !near(bar.value)) ? bar.value : ''
-      }}</span>
-    </li>
-  </ol>
+  <div>
+    <ol class="bars" :aria-label="label" :style="{ height: `${tall + 22}px` }">
+      <li v-for="(bar, i) in bars" :key="bar.value" class="slot">
+        <button
+          class="bar"
+          :style="{ height: `${tall}px` }"
+          :aria-label="`${bar.value}: ${percent(bar.share)}${bar.value === best ? ', best' : ''}`"
+          :title="`${bar.value}: ${percent(bar.share)}${bar.note ? ` — ${bar.note}` : ''}`"
+          @click="$emit('take', bar.value)"
+        >
+          <span
+            class="fill"
+            :class="{ whole: bar.share === 1 && !plain, best: bar.value === best, fails: inverted }"
+            :style="{ height: `${drawn(bar)}px` }"
+          />
+        </button>
+        <span class="number" :class="{ 'font-bold': bar.value === best }">{{
+          bar.value === best || (i % every === 0 && !near(bar.value)) ? bar.value : ''
+        }}</span>
+      </li>
+    </ol>
+    <p v-if="inverted" class="text-xs text-soft">
+      Drawn is the part that fails: up to {{ percent(1 - least) }}.
+    </p>
+  </div>
 </template>
 
 <style scoped>
@@ -87,6 +105,10 @@ function percent(share: number): string {
 
 .whole {
   background: var(--holds);
+}
+
+.fails {
+  background: var(--broken);
 }
 
 .best {
