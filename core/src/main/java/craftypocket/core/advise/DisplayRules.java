@@ -114,8 +114,16 @@ final class DisplayRules extends Rules {
                         Hint.Rule.THICK_PACKET,
                         index,
                         counted(p.really()) + " pass for " + p.seeming()
-                                + ": keep the packet square and its edge away from them.",
+                                + ": keep the packet square and its edge away from them."
+                                + thickBeat(p),
                         "An edge that is too thick is seen from the side."));
+    }
+
+    /** Where the edge is seen. */
+    private static String thickBeat(Trace.Passed passed) {
+        return passed.thickest() == 0
+                ? ""
+                : " The " + Sentence.ordinal(passed.thickest()) + " beat carries " + passed.carries() + " of them.";
     }
 
     private static String counted(int cards) {

@@ -284,6 +284,11 @@ public final class Hands {
         return holds.lastFinger(place);
     }
 
+    /** Whether the performer knows how many cards lie above a hold. */
+    public boolean depthKnown(int place, Hold.Kind kind) {
+        return known.holdCounted(place, kind);
+    }
+
     /** The position of the lowest card that is jogged this way, or 0. */
     public int lowestJogged(int place, Hold.Kind way) {
         known.guess();
@@ -1100,8 +1105,13 @@ public final class Hands {
 
     /** What was shown since the step began passes for a number of cards, whatever their real number is. */
     public void passesFor(int place, int really, int seeming) {
+        passesFor(place, really, seeming, 0, 1);
+    }
+
+    /** The same, where one of the beats, from 1, carries the most cards as one. */
+    public void passesFor(int place, int really, int seeming, int thickest, int carries) {
         if (watcher != null) {
-            watcher.passes(places.at(place), really, seeming);
+            watcher.passes(places.at(place), really, seeming, thickest, carries);
         }
     }
 

@@ -225,8 +225,16 @@ final class Knowledge {
         }
         boolean held = hands.heldDepth(place, kind) >= 0;
         looked = held && kind.byFinger() ? kind.ordinal() : looked;
-        boolean known = !held || kind.byFinger() && (state[gapAt + kind.ordinal()] & BOTH) != 0 && sized(place);
-        sure &= known;
+        sure &= !held || holdCounted(place, kind);
+    }
+
+    /** Whether the performer knows how many cards lie above a hold. */
+    boolean holdCounted(int place, Hold.Kind kind) {
+        return followed
+                && kind.byFinger()
+                && hands.heldDepth(place, kind) >= 0
+                && (state[gapAt + kind.ordinal()] & BOTH) != 0
+                && sized(place);
     }
 
     /** The next cards go in at a depth that the performer does not know, even where it is the top or the bottom. */

@@ -28,8 +28,10 @@ public interface Watcher {
      * @param place where the cards lie
      * @param really how many they are
      * @param seeming how many they pass for
+     * @param thickest the beat, from 1, that carries most cards as one; 0 for none
+     * @param carries how many these are
      */
-    default void passes(Place place, int really, int seeming) {}
+    default void passes(Place place, int really, int seeming, int thickest, int carries) {}
 
     /** A hold is gone although the move did not use it. */
     void lost(Hold hold);

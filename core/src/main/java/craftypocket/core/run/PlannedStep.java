@@ -52,6 +52,8 @@ public final class PlannedStep {
     private final AmountSetting[] noted;
     /** Whether the performer knows all numbers of the step. */
     private final boolean numbersKnown;
+    /** If not, the amounts that may be known where it is done; none when others are unknown anyway. */
+    private final AmountSetting[] counted;
     /** Where each of them is noted. */
     private final int[] notes;
 
@@ -89,6 +91,11 @@ public final class PlannedStep {
                 .filter(s -> s instanceof AmountSetting && noteOf.applyAsInt(s.name()) >= 0)
                 .toArray(AmountSetting[]::new);
         numbersKnown = all.stream().allMatch(s -> known(s, values));
+        List<Setting> unknown = all.stream().filter(s -> !known(s, values)).toList();
+        // What follows from a hold may be counted there.
+        boolean follow = unknown.stream()
+                .allMatch(s -> s instanceof AmountSetting && values.amount(s).source() != null);
+        counted = follow ? unknown.toArray(AmountSetting[]::new) : new AmountSetting[0];
         notes = Stream.of(noted).mapToInt(s -> noteOf.applyAsInt(s.name())).toArray();
     }
 
@@ -207,7 +214,7 @@ public final class PlannedStep {
 
     /** Does it. Call only when it is {@linkplain #ready ready}. */
     void perform(Hands hands, Values world) {
-        hands.beginStep(numbersKnown);
+        hands.beginStep(numbersKnown || countedHere(hands, world));
         move.perform(hands, world);
         hands.endStep();
         for (Belief belief : beliefs) {
@@ -216,6 +223,16 @@ public final class PlannedStep {
         for (int i = 0; i < noted.length; i++) {
             hands.note(notes[i], world.of(noted[i]));
         }
+    }
+
+    /** Whether the performer knows all numbers where he is, although not all were stated. */
+    private boolean countedHere(Hands hands, Values world) {
+        for (AmountSetting setting : counted) {
+            if (!world.amount(setting).known(hands, world)) {
+                return false;
+            }
+        }
+        return counted.length > 0;
     }
 
     /** What can be said of the numbers here although the step can be done. */

@@ -127,8 +127,10 @@ public record Trace(List<Moment> moments, List<Boolean> outcomes) {
      * @param place where
      * @param really how many they are
      * @param seeming for how many they pass
+     * @param thickest the beat, from 1, that carries most cards as one; 0 for none
+     * @param carries how many these are
      */
-    public record Passed(Place place, int really, int seeming) {}
+    public record Passed(Place place, int really, int seeming, int thickest, int carries) {}
 
     public Trace {
         moments = List.copyOf(moments);

@@ -72,8 +72,8 @@ public final class Tracer {
             }
 
             @Override
-            public void passes(Place place, int really, int seeming) {
-                passed = Optional.of(new Trace.Passed(place, really, seeming));
+            public void passes(Place place, int really, int seeming, int thickest, int carries) {
+                passed = Optional.of(new Trace.Passed(place, really, seeming, thickest, carries));
             }
 
             @Override

@@ -53,6 +53,11 @@ public abstract sealed class Source {
         return false;
     }
 
+    /** Whether the performer knows the number where he is: it may be counted there although it was not stated. */
+    boolean known(Hands hands, Values values) {
+        return known();
+    }
+
     final String text() {
         return text;
     }
@@ -189,6 +194,12 @@ public abstract sealed class Source {
         int number(Hands hands, Values values) {
             int pile = values.pile();
             return kind == Hold.Kind.BREAK ? hands.breakDepth(pile) : hands.depthOf(pile, kind);
+        }
+
+        @Override
+        boolean known(Hands hands, Values values) {
+            int pile = values.pile();
+            return hands.depthKnown(pile, kind == Hold.Kind.BREAK ? hands.lastFinger(pile) : kind);
         }
 
         @Override

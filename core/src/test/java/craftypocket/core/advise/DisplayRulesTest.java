@@ -62,6 +62,14 @@ class DisplayRulesTest {
         assertThat(rules(packet("KS KH KD").step("hidden-third"))).isEmpty();
     }
 
+    /** Six: one is drawn, then all but the bottom one of five and none, that is four, as one; then two singly. */
+    @Test
+    void the_beat_whose_edge_is_seen_is_named() {
+        assertThat(hints(packet("KS KH KD KC QS QH").step("block-count")).get(0).text())
+                .isEqualTo("6 cards pass for 4: keep the packet square and its edge away from them."
+                        + " The 2nd beat carries 4 of them.");
+    }
+
     @Test
     void special_and_reversed_cards_in_what_is_handed_out() {
         assertThat(rules(packet("KS KH/AC").step("hand-over", "pile", "other-hand")))

@@ -117,27 +117,4 @@ class CountsTest {
         assertThat(script.survey().allHold()).isTrue();
         assertThat(script.survey().worlds()).isGreaterThanOrEqualTo(10);
     }
-
-    /** Hiding the third of four: peel one; two as one in exchange; peel; peel. A block count of six: one, four as one, one, one. */
-    @Test
-    void a_beat_that_carries_several_cards_is_named() {
-        assertThat(Script.deck(4)
-                        .step("hidden-third", "pile", "deck")
-                        .trace()
-                        .end()
-                        .remarks())
-                .containsExactly("The 2nd beat carries 2 cards as one: keep its edge from them.");
-        assertThat(Script.deck(6)
-                        .step("block-count", "pile", "deck")
-                        .trace()
-                        .end()
-                        .remarks())
-                .containsExactly("The 2nd beat carries 4 cards as one: keep its edge from them.");
-        assertThat(Script.deck(4)
-                        .step("count-beats", "pile", "deck", "beats", "peel peel peel peel")
-                        .trace()
-                        .end()
-                        .remarks())
-                .isEmpty();
-    }
 }

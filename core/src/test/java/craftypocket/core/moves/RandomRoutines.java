@@ -97,8 +97,9 @@ public final class RandomRoutines {
             if (setting.kind() == Setting.Kind.AMOUNT) {
                 settings.put(
                         setting.name(),
-                        switch (random.nextInt(4)) {
+                        switch (random.nextInt(5)) {
                             case 0 -> "any";
+                            case 2 -> random.nextInt(3) == 0 ? "at break" : String.valueOf(number);
                             case 1 -> number + "-" + (number + 2);
                             default -> String.valueOf(number);
                         });

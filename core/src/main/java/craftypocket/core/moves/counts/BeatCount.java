@@ -12,10 +12,8 @@ import craftypocket.core.settings.BeatsSetting;
 import craftypocket.core.settings.Cast;
 import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.PlaceSetting;
-import craftypocket.core.settings.Sentence;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
-import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -154,26 +152,10 @@ final class BeatCount extends Move {
 
     @Override
     public List<String> remarks(Hands hands, Values world) {
-        List<String> remarks = new ArrayList<>();
         int stays = left(world.beats(beats), hands.size(world.of(pile)));
-        if (stays > 0) {
-            remarks.add((stays == 1 ? "One card stays" : stays + " cards stay") + " behind under what was counted.");
-        }
-        thickBeats(world.beats(beats), hands.size(world.of(pile)), remarks);
-        return remarks;
-    }
-
-    /** Beats that carry several cards as one: there the edge is seen. */
-    private static void thickBeats(int[] codes, int cards, List<String> remarks) {
-        int giving = cards;
-        for (int beat = 0; beat < codes.length; beat++) {
-            int taken = Beat.count(codes[beat], giving);
-            if (taken > 1) {
-                remarks.add("The " + Sentence.ordinal(beat + 1) + " beat carries " + taken
-                        + " cards as one: keep its edge from them.");
-            }
-            giving += (Beat.exchange(codes[beat]) == Beat.Exchange.NONE ? 0 : cards - giving) - taken;
-        }
+        return stays > 0
+                ? List.of((stays == 1 ? "One card stays" : stays + " cards stay") + " behind under what was counted.")
+                : List.of();
     }
 
     @Override
@@ -181,6 +163,9 @@ final class BeatCount extends Move {
         int place = values.of(pile);
         int cards = hands.size(place);
         int giving = cards;
+        int thickest = 0;
+        int most = 1;
+        int beat = 0;
         // The taking hand's cards lie on top of the pile, the giving hand's below them, until nothing is left to give.
         for (int code : values.beats(beats)) {
             int taking = cards - giving;
@@ -188,6 +173,9 @@ final class BeatCount extends Move {
             int from = Beat.take(code) == Beat.Take.DRAW ? cards - 1 : taking;
             hands.transfer(place, from, taken, place, 0);
             giving -= taken;
+            beat++;
+            thickest = taken > most ? beat : thickest;
+            most = Math.max(most, taken);
             if (Beat.exchange(code) != Beat.Exchange.NONE) {
                 int into = Beat.exchange(code) == Beat.Exchange.UNDER ? cards - taking : taken;
                 hands.transfer(place, taken, taking, place, into);
@@ -196,7 +184,7 @@ final class BeatCount extends Move {
             hands.showTop(place, 1);
         }
         int seeming = values.beats(beats).length;
-        hands.passesFor(place, cards, seeming);
+        hands.passesFor(place, cards, seeming, thickest, most);
         if (values.of(into) != Cast.NOBODY && values.of(into) != place) {
             int believed = hands.believed(values.of(into)) + seeming;
             hands.transfer(place, 0, cards - giving, values.of(into), 0);
