@@ -102,6 +102,9 @@ const names = computed(() =>
         <small v-if="side.aside" class="ml-1 text-soft">{{ side.aside }}</small>
       </span>
       <span v-if="seen.length > MOST" class="text-soft">… {{ seen.length }} in all</span>
+      <small v-if="moment.passed" class="text-soft">
+        — as {{ moment.passed.seeming === 1 ? 'one card' : `${moment.passed.seeming} cards` }}
+      </small>
     </p>
     <p class="min-w-0 text-sm text-soft" data-testid="so-far">
       <span class="label">faces by now</span>

@@ -138,8 +138,8 @@ function take(value: number, words = ''): void {
           <p role="status" class="mt-2 min-h-7 text-lg" data-testid="solved">
             {{ running ? 'Trying every value …' : failure || verdict }}
           </p>
-          <p v-if="ways.length > 0" class="text-sm text-soft">
-            The plainest come first. Press one to take it.
+          <p v-if="unknown?.kind === 'beats'" class="text-sm text-soft">
+            The plainest ways come first. Press one to take it.
           </p>
           <p v-else class="text-sm text-soft">
             Height: in which part of all ways everything holds. Green holds always. Press a bar to take its

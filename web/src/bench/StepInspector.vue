@@ -27,16 +27,6 @@ const played = computed<PlayedWorld>(() => ({
   problems: bench.problems,
 }))
 
-const sees = computed(() => {
-  const shown = (moment.value?.shown ?? []).filter((s) => s.seenBy === 'everybody')
-  const names = shown.map((s) => {
-    const card = bench.trace!.cards[s.card]!
-    const side = s.front ? card.front : card.back
-    return side.kind === 'back' ? `a ${side.design} back`.replace('  ', ' ') : side.sign
-  })
-  return names.length > 12 ? [...names.slice(0, 12), `… ${names.length} in all`] : names
-})
-
 /** The steps that can cover this one. */
 const others = computed(() =>
   bench.routine!.steps.flatMap((s, i) =>
@@ -59,9 +49,9 @@ const lostBecause = computed(() => {
     case 'cuts':
       return 'the cut closes it.'
     default:
-      return sees.value.length > 0 || move.value?.id !== 'hand-over'
-        ? 'the cards change, and the hand lets go.'
-        : 'the cards leave your hand.'
+      return move.value?.id === 'hand-over'
+        ? 'the cards leave your hand.'
+        : 'the cards change, and the hand lets go.'
   }
 })
 
@@ -180,15 +170,6 @@ function toggleCondition(event: Event): void {
     <button class="mt-2 link text-sm" @click="$emit('compose')">Make this one move …</button>
 
     <dl class="mt-3 space-y-2 text-sm">
-      <div v-if="sees.length > 0">
-        <dt class="font-semibold">What they see</dt>
-        <dd>
-          {{ sees.join(' · ') }}
-          <template v-if="moment?.passed">
-            — as {{ moment.passed.seeming === 1 ? 'one card' : `${moment.passed.seeming} cards` }}</template
-          >
-        </dd>
-      </div>
       <div>
         <dt class="font-semibold">What it does</dt>
         <dd>{{ move.effect }}</dd>
