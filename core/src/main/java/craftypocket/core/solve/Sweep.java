@@ -62,8 +62,9 @@ public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boole
      * @param effort asked before each value and within whether to stop
      * @throws craftypocket.core.settings.ProblemsFound when the routine cannot be read
      */
-    public static Sweep over(Routine routine, Unknown unknown, int most, Catalogue catalogue, Effort effort) {
-        PlanReader.read(routine, catalogue);
+    public static Sweep over(Routine asked, Unknown unknown, int most, Catalogue catalogue, Effort effort) {
+        PlanReader.read(asked, catalogue);
+        Routine routine = unknown.stated(asked, catalogue);
         SurveyOptions options = SurveyOptions.withDefaults()
                 .with(effort::stopped)
                 .withExhaustiveUpTo(EXHAUSTIVE)

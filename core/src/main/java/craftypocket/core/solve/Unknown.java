@@ -2,10 +2,12 @@ package craftypocket.core.solve;
 
 import craftypocket.core.cards.CardText;
 import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.moves.Catalogue;
 import craftypocket.core.routine.Placement;
 import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.RoutineClaim;
 import craftypocket.core.routine.SetUp;
+import craftypocket.core.routine.Step;
 import craftypocket.core.settings.BeatLists;
 import craftypocket.core.settings.Source;
 import java.util.ArrayList;
@@ -85,6 +87,26 @@ public record Unknown(Kind kind, String id, String setting) {
                         .map(setUp -> new Routine(
                                 setUp, routine.roles(), routine.steps(), routine.claims(), routine.ownMoves()));
         };
+    }
+
+    /** The routine with what is solved for stated, where it was left as usual: its beats say how many there are. */
+    Routine stated(Routine routine, Catalogue catalogue) {
+        if (kind != Kind.BEATS) {
+            return routine;
+        }
+        List<Step> steps = routine.steps().stream()
+                .map(step -> step.id().equals(id) ? stated(step, catalogue) : step)
+                .toList();
+        return new Routine(routine.setUp(), routine.roles(), steps, routine.claims(), routine.ownMoves());
+    }
+
+    private Step stated(Step step, Catalogue catalogue) {
+        Map<String, String> settings = new HashMap<>(step.settings());
+        catalogue
+                .find(step.move())
+                .flatMap(move -> move.settings().named(setting))
+                .ifPresent(beats -> settings.putIfAbsent(setting, beats.usual()));
+        return step.with(settings);
     }
 
     /** How many values there are; of a number, as many as are asked for. */

@@ -152,4 +152,18 @@ class SweepTest {
                 .doesNotContain("peel peel peel peel", "draw draw peel peel");
         assertThat(BeatLists.of(4)).hasSize(3 * 5 * 5 * 6).startsWith("peel peel peel peel");
     }
+
+    @Test
+    void beats_that_were_left_as_usual_are_solved_for_too() {
+        Script count = Script.deck(52)
+                .extra("none", "2C JD 3C 4C")
+                .pile("other-hand", "2C↑ JD↑ 3C↑ 4C↑")
+                .step("hidden-third")
+                .claim("never-seen", "face", "3C");
+
+        assertThat(over(count, Unknown.Kind.BEATS, "s1", "beats", 1).points().stream()
+                        .map(Sweep.Point::text))
+                .contains("peel under-all-but peel peel")
+                .doesNotContain("peel peel peel peel");
+    }
 }
