@@ -57,7 +57,15 @@ class Server {
     }
     if (path === '/api/survey') {
       this.surveyNames.push(body.computation)
-      return json({ worlds: 1, exhaustive: true, seed: 0, allHold: true, findings: [], bands: [] })
+      return json({
+        worlds: 1,
+        exhaustive: true,
+        counted: true,
+        seed: 0,
+        allHold: true,
+        findings: [],
+        bands: [],
+      })
     }
     if (request.method === 'PUT') {
       if (request.headers.get('If-Match') !== `"${this.version}"`) {

@@ -24,6 +24,7 @@ function survey(worlds: number, exhaustive: boolean, ...held: number[]): Survey 
   return {
     worlds,
     exhaustive,
+    counted: true,
     stopped: false,
     seed: 0,
     allHold: held.every((h) => h === worlds),
@@ -36,16 +37,24 @@ describe('verdicts', () => {
   it('say how many ways were checked', () => {
     const all = survey(2450, true, 2450)
 
-    expect(summary(all)).toEqual({ text: 'holds · 2,450 ways checked', tone: 'holds' })
-    expect(verdict(all.findings[0]!, all).text).toBe('always · 2,450 ways checked')
+    expect(summary(all)).toEqual({ text: 'holds · all 2,450 ways', tone: 'holds' })
+    expect(verdict(all.findings[0]!, all).text).toBe('always · all 2,450 ways')
   })
 
   it('tell the worst share, and never round a failure away', () => {
     const some = survey(100_000, true, 96_000, 99_999)
 
-    expect(summary(some)).toEqual({ text: 'holds in 96 % · 100,000 ways checked', tone: 'broken' })
-    expect(verdict(some.findings[1]!, some).text).toBe('in 99.9 % of 100,000 ways')
+    expect(summary(some)).toEqual({ text: 'holds in 96 % · all 100,000 ways', tone: 'broken' })
+    expect(verdict(some.findings[1]!, some).text).toBe('in 99.9 % of all 100,000 ways')
     expect(percent(0.00001)).toBe('0.1 %')
+  })
+
+  it('of ways that are weighed have more digits, and no number of ways', () => {
+    const weighed = { ...survey(1_000_000, true, 240_431, 1_000_000, 999_999.9), counted: false }
+
+    expect(verdict(weighed.findings[0]!, weighed).text).toBe('in 24.043 % of all ways, each weighed')
+    expect(verdict(weighed.findings[1]!, weighed).text).toBe('always · all ways, each weighed')
+    expect(verdict(weighed.findings[2]!, weighed).text).toBe('in 99.999 % of all ways, each weighed')
   })
 
   it('of a sample carry its size and interval', () => {

@@ -13,10 +13,13 @@ export function count(number: number): string {
 
 /** How many ways were looked at, in words. */
 export function ways(survey: Survey): string {
-  const number = `${count(survey.worlds)} ${survey.worlds === 1 ? 'way' : 'ways'}`
   if (survey.exhaustive) {
-    return `${number} checked`
+    if (!survey.counted) {
+      return 'all ways, each weighed'
+    }
+    return survey.worlds === 1 ? 'the only way' : `all ${count(survey.worlds)} ways`
   }
+  const number = `${count(survey.worlds)} ${survey.worlds === 1 ? 'way' : 'ways'}`
   return survey.stopped ? `a sample of ${number}, stopped` : `a sample of ${number}`
 }
 
@@ -48,11 +51,13 @@ export function summary(survey: Survey | undefined): Said {
   return { text: `holds in ${percent(worst)} · ${ways(survey)}`, tone: 'broken' }
 }
 
-/** A share in per cent, never rounded up to all or down to none. */
-export function percent(share: number): string {
-  const rounded = Math.round(share * 1000) / 10
-  const honest = share < 1 && rounded === 100 ? 99.9 : share > 0 && rounded === 0 ? 0.1 : rounded
-  return `${honest} %`
+/** A share in per cent with so many digits behind the point at most, never rounded up to all or down to none. */
+export function percent(share: number, digits = 1): string {
+  const parts = 10 ** digits
+  const rounded = Math.round(share * 100 * parts) / parts
+  const least = 1 / parts
+  const honest = share < 1 && rounded === 100 ? 100 - least : share > 0 && rounded === 0 ? least : rounded
+  return `${Number(honest.toFixed(digits))} %`
 }
 
 /** The verdict on one condition. */
@@ -70,7 +75,7 @@ export function verdict(finding: Finding, survey: Survey): Said {
   if (finding.verdict === 'never') {
     return { text: `never · ${ways(survey)}`, tone: 'broken' }
   }
-  const share = percent(finding.held / survey.worlds)
+  const share = percent(finding.held / survey.worlds, survey.counted ? 1 : 3)
   const interval = survey.exhaustive ? '' : ` (95 %: ${percent(finding.low)}–${percent(finding.high)})`
-  return { text: `in ${share} of ${ways(survey).replace(' checked', '')}${interval}`, tone: 'broken' }
+  return { text: `in ${share} of ${ways(survey)}${interval}`, tone: 'broken' }
 }

@@ -1519,6 +1519,8 @@ export interface components {
             allHold: boolean;
             /** @description by moment, the set-up first, and role: where it can be, and in which share of the worlds */
             bands: components["schemas"]["SpotDocument"][][][];
+            /** @description whether worlds is a number of ways; otherwise all ways are weighed, and it is in how many parts */
+            counted: boolean;
             /** @description whether these were all there are; otherwise shares carry a 95 % interval */
             exhaustive: boolean;
             /** @description claims first, in the order of the routine; then what each step expects and whether it can be done */

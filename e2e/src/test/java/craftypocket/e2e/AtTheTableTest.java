@@ -15,7 +15,7 @@ class AtTheTableTest extends InBrowser {
     @Test
     void a_number_that_follows_from_a_guess_is_changed_in_its_fields_and_solved_for() throws IOException {
         openDemo("The purser's second wager");
-        assertThat(page.getByText("holds · 4,845 ways checked")).isVisible();
+        assertThat(page.getByText("holds · all 4,845 ways")).isVisible();
         select("deal");
         Locator number = page.getByLabel("Number announced", new Page.GetByLabelOptions().setExact(true));
         assertThat(number).hasValue("as");

@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.zip.GZIPOutputStream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -134,7 +135,7 @@ class FiguresTest extends InBrowser {
         visit("/");
         long began = System.nanoTime();
         page.waitForCondition(
-                () -> page.getByText("ways checked").count() >= 4,
+                () -> page.getByText(Pattern.compile("all [\\d,]+ ways")).count() >= 4,
                 new Page.WaitForConditionOptions().setTimeout(60_000));
         print(
                 "first verdicts of the repertoire, program just started",

@@ -114,7 +114,7 @@ class MovesTest extends InBrowser {
         waitUntilSaved();
         page.reload();
         assertThat(steps().first()).containsText("Swell of the harbour");
-        assertThat(page.getByText(Pattern.compile("holds · 1 way checked"))).isVisible();
+        assertThat(page.getByText(Pattern.compile("holds · the only way"))).isVisible();
 
         visit("/moves/own-swell-of-the-harbour");
         assertThat(page.getByTestId("play-deck").locator("svg")).isVisible();

@@ -37,7 +37,7 @@ class RepertoireTest extends InBrowser {
 
         for (String title : new String[] {"The purser's wager", "The lookout's whistle", "What the fog keeps"}) {
             card(title).scrollIntoViewIfNeeded();
-            assertThat(card(title)).containsText(Pattern.compile("holds · [\\d,]+ ways checked"));
+            assertThat(card(title)).containsText(Pattern.compile("holds · all [\\d,]+ ways"));
             assertThat(card(title)).containsText("steps");
             assertThat(card(title).locator("svg")).isVisible();
         }

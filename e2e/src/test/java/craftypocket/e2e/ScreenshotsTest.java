@@ -4,6 +4,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
@@ -21,24 +22,24 @@ class ScreenshotsTest extends InBrowser {
     void all() throws IOException {
         visit("/");
         page.waitForCondition(
-                () -> page.getByText("ways checked").count() >= 4,
+                () -> page.getByText(Pattern.compile("all [\\d,]+ ways")).count() >= 4,
                 new Page.WaitForConditionOptions().setTimeout(60_000));
         picture("repertoire");
 
         openDemo("The purser's wager");
-        page.getByText("ways checked").first().waitFor();
+        page.getByText(Pattern.compile("all [\\d,]+ ways")).first().waitFor();
         select("return");
         picture("bench");
 
         openDemo("Everything overboard");
-        page.getByText("ways checked").first().waitFor();
+        page.getByText(Pattern.compile("all [\\d,]+ ways")).first().waitFor();
         select("mess");
         row("mess").scrollIntoViewIfNeeded();
         page.mouse().wheel(0, 400);
         picture("bench-messy-deck");
 
         openDemo("The purser's second wager");
-        page.getByText("ways checked").first().waitFor();
+        page.getByText(Pattern.compile("all [\\d,]+ ways")).first().waitFor();
         select("deal");
         picture("bench-judged");
 
@@ -48,12 +49,12 @@ class ScreenshotsTest extends InBrowser {
         picture("bench-seen");
 
         openDemo("What the purser wrote");
-        page.getByText("ways checked").first().waitFor();
+        page.getByText(Pattern.compile("all [\\d,]+ ways")).first().waitFor();
         select("load");
         picture("bench-things");
 
         openDemo("What the fog keeps");
-        page.getByText("ways checked").first().waitFor();
+        page.getByText(Pattern.compile("all [\\d,]+ ways")).first().waitFor();
         select("lone");
         page.keyboard().press("Delete");
         page.getByLabel("Dismiss").click();
@@ -71,7 +72,7 @@ class ScreenshotsTest extends InBrowser {
         picture("bench-out");
 
         openDemo("Two cabins");
-        page.getByText("way checked").first().waitFor();
+        page.getByText("the only way").first().waitFor();
         select("left1");
         picture("bench-packets-and-count");
 
@@ -164,7 +165,7 @@ class ScreenshotsTest extends InBrowser {
             }
         });
         openDemo("The purser's wager");
-        page.getByText("ways checked").first().waitFor();
+        page.getByText(Pattern.compile("all [\\d,]+ ways")).first().waitFor();
         select("return");
         page.getByLabel("Your words and cues")
                 .first()

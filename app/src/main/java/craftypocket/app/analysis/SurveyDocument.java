@@ -14,6 +14,7 @@ import java.util.Map;
  * that tell least, places where a role hardly ever is, and failing worlds of more numbers than can be sent.
  *
  * @param worlds how many ways were looked at
+ * @param counted whether worlds is a number of ways; otherwise all ways are weighed, and it is in how many parts
  * @param exhaustive whether these were all there are; otherwise shares carry a 95 % interval
  * @param seed of the sample; 0 when worlds were visited in order
  * @param stopped whether it was ended early; the figures are then of what was looked at
@@ -23,6 +24,7 @@ import java.util.Map;
 record SurveyDocument(
         long worlds,
         boolean exhaustive,
+        boolean counted,
         boolean stopped,
         long seed,
         boolean allHold,
@@ -76,6 +78,7 @@ record SurveyDocument(
         return new SurveyDocument(
                 survey.worlds(),
                 survey.exhaustive(),
+                survey.counted(),
                 survey.stopped(),
                 survey.seed(),
                 survey.allHold(),
@@ -91,12 +94,11 @@ record SurveyDocument(
             List<ChartDocument> charts = charts(finding, MOST_BARS - bars);
             bars += charts.stream().mapToInt(chart -> chart.bars().size()).sum();
             Map<String, Integer> failing =
-                    finding.failing() == null ? Map.of() : finding.failing().numbers();
-            if (numbers + failing.size() > MOST_NUMBERS) {
+                    finding.failing() == null ? null : finding.failing().numbers();
+            if (failing != null && numbers + failing.size() > MOST_NUMBERS) {
                 failing = null;
-            } else {
-                numbers += failing.size();
             }
+            numbers += failing == null ? 0 : failing.size();
             findings.add(finding(finding, failing, charts));
         }
         return findings;

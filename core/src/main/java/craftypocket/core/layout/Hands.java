@@ -3,6 +3,7 @@ package craftypocket.core.layout;
 import craftypocket.core.cards.Mark;
 import craftypocket.core.cards.Side;
 import craftypocket.core.chance.Chance;
+import craftypocket.core.chance.ShuffleLaw;
 import java.lang.invoke.MethodHandles;
 import java.lang.invoke.VarHandle;
 import java.nio.ByteOrder;
@@ -61,6 +62,8 @@ public final class Hands {
     private boolean originsRead;
     /** By card, its number in the canonical surface. */
     private final byte[] renamed;
+
+    private Mixer mixer;
 
     /** The same without notes, where nobody waits to see anything. */
     public Hands(Kit kit, Places places, int roles) {
@@ -153,6 +156,11 @@ public final class Hands {
     /** Whether something was asked that is not followed. */
     public boolean missesKnowledge() {
         return known.missed();
+    }
+
+    /** Who stands in for what would be shuffled by chance or roughly, or null. */
+    public void mixedBy(Mixer newMixer) {
+        mixer = newMixer;
     }
 
     /** Who is told of displays and lost holds, or null. */
@@ -388,11 +396,8 @@ public final class Hands {
         System.arraycopy(state, 0, into, 0, state.length);
         int next = 0;
         for (int place = 0; place < placeCount; place++) {
-            for (int i = place * cards; i < (place + 1) * cards; i++) {
-                if (i - place * cards >= size(place)) {
-                    into[i] = 0;
-                    continue;
-                }
+            int end = place * cards + size(place);
+            for (int i = place * cards; i < end; i++) {
                 int card = Slot.card(state[i]);
                 int number = card;
                 if (nameless[card]) {
@@ -404,6 +409,7 @@ public final class Hands {
                 renamed[card] = (byte) number;
                 into[i] = Slot.of(number, Slot.faceUp(state[i]));
             }
+            Arrays.fill(into, end, (place + 1) * cards, (byte) 0);
         }
         holds.rename(into, renamed);
         known.rename(into, renamed, origins);
@@ -413,9 +419,45 @@ public final class Hands {
         }
     }
 
+    /**
+     * Whether nothing tells a card from others that may change their numbers, but where it lies: it is nobody's card, sticks
+     * out nowhere, is written nowhere and nothing was done to it.
+     *
+     * @param nameless by card, whether it may change its number
+     */
+    public boolean indistinct(int card, boolean[] nameless) {
+        return nameless[card] && state[doneAt + card] == 0 && !holds.of(card) && !known.of(card) && !stowed.of(card);
+    }
+
+    /** What tells a card from others wherever it lies, as a number: the same for cards that nothing tells apart. */
+    public long traits(int card, boolean[] nameless) {
+        long told = nameless[card] ? 0xff : card;
+        return (((told << Integer.SIZE) | known.rolesOf(card)) << Byte.SIZE) | (state[doneAt + card] & 0xff);
+    }
+
+    /** Whether shuffling a block can bring nothing into view that anybody waits for. */
+    public boolean mixesUnseen(int place, int depth, int count) {
+        for (int position = depth + 1; watched() && position <= depth + count; position++) {
+            if (!kit.usualBack(card(place, position), faceUp(place, position))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Lets the cards below {@code depth} lie as these slots say: the same cards in another order. */
+    public void arrange(int place, int depth, byte[] slots) {
+        System.arraycopy(slots, 0, state, place * cards + depth, slots.length);
+    }
+
     /** How many bytes a surface has. */
     public int stateBytes() {
         return state.length;
+    }
+
+    /** Copies its bytes. */
+    public void write(byte[] into) {
+        System.arraycopy(state, 0, into, 0, into.length);
     }
 
     /** Makes this surface what the bytes of another of the same shape say. */
@@ -705,10 +747,22 @@ public final class Hands {
         reorderings.overhand(place * cards + depth, count, chunks);
     }
 
-    /** The same in chunks of sizes that the performer does not know. */
-    public void overhandRoughly(int place, int depth, int count, int[] chunks) {
+    /**
+     * The same in chunks of sizes that the performer does not know.
+     *
+     * @param kept the roles of which the performer knows all the same where they come to lie, a bit each
+     */
+    public void overhandRoughly(int place, int depth, int count, int[] chunks, int kept) {
         holds.mixed(place, depth, count);
         known.mixed(place, depth, count, true);
+        for (int role = 0; role < roles; role++) {
+            if ((kept & 1 << role) != 0) {
+                known.settled(role);
+            }
+        }
+        if (mixer != null && mixer.mixes(place, depth, count, null)) {
+            return;
+        }
         pulled(place, depth, count, chunks);
         reorderings.overhand(place * cards + depth, count, chunks);
     }
@@ -729,7 +783,9 @@ public final class Hands {
     public void riffle(int place, Chance draws) {
         holds.mixed(place, 0, size(place));
         known.mixed(place, 0, size(place), true);
-        reorderings.riffle(place * cards, size(place), draws);
+        if (!standsIn(ShuffleLaw.Kind.RIFFLE, place, 0, size(place), 0)) {
+            reorderings.riffle(place * cards, size(place), draws);
+        }
     }
 
     /**
@@ -743,7 +799,9 @@ public final class Hands {
     public void riffleAt(int place, int depth, int count, int cut, Chance draws) {
         holds.mixed(place, depth, count);
         known.mixed(place, depth, count, true);
-        reorderings.riffleAt(place * cards + depth, count, cut, draws);
+        if (!standsIn(ShuffleLaw.Kind.CUT_RIFFLE, place, depth, count, cut)) {
+            reorderings.riffleAt(place * cards + depth, count, cut, draws);
+        }
     }
 
     /** The same with the whole pile, which is not squared yet: cards of the upper packet can be told from the others. */
@@ -753,7 +811,9 @@ public final class Hands {
         for (int position = 1; position <= cut; position++) {
             holds.ofUpper(card(place, position));
         }
-        reorderings.riffleAt(place * cards, size(place), cut, draws);
+        if (!standsIn(ShuffleLaw.Kind.CUT_RIFFLE, place, 0, size(place), cut)) {
+            reorderings.riffleAt(place * cards, size(place), cut, draws);
+        }
         holds.take(place, Hold.Kind.STEP, 0);
     }
 
@@ -761,6 +821,9 @@ public final class Hands {
     public void overhandByChance(int place, int chunks, Chance draws) {
         holds.mixed(place, 0, size(place));
         known.mixed(place, 0, size(place), true);
+        if (standsIn(ShuffleLaw.Kind.OVERHAND, place, 0, size(place), chunks)) {
+            return;
+        }
         System.arraycopy(state, place * cards, shuffled, 0, size(place));
         reorderings.overhandByChance(place * cards, size(place), chunks, draws);
         for (int position = 1; watched() && position <= size(place); position++) {
@@ -780,7 +843,13 @@ public final class Hands {
         holds.mixed(place, 0, size(place));
         known.mixed(place, 0, size(place), true);
         comeUp(place, size(place));
-        reorderings.wash(place * cards, size(place), draws);
+        if (!standsIn(ShuffleLaw.Kind.WASH, place, 0, size(place), 0)) {
+            reorderings.wash(place * cards, size(place), draws);
+        }
+    }
+
+    private boolean standsIn(ShuffleLaw.Kind kind, int place, int depth, int count, int part) {
+        return mixer != null && mixer.mixes(place, depth, count, new ShuffleLaw(kind, count, part));
     }
 
     // ---- things -----------------------------------------------------------------------------------------------

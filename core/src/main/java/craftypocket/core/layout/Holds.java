@@ -47,6 +47,9 @@ final class Holds {
 
     /** Writes what sticks out where the cards have these numbers. */
     void rename(byte[] into, byte[] renamed) {
+        if (none()) {
+            return;
+        }
         for (int card = 0; card < renamed.length; card++) {
             into[jogAt + renamed[card]] = state[jogAt + card];
         }
@@ -92,6 +95,11 @@ final class Holds {
 
     boolean inJogged(int card) {
         return state[jogAt + card] == IN;
+    }
+
+    /** Whether a card sticks out, or can be told to be of an upper packet. */
+    boolean of(int card) {
+        return state[jogAt + card] != 0;
     }
 
     boolean ofUpperPacket(int card) {

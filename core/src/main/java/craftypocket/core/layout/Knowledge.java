@@ -131,6 +131,21 @@ final class Knowledge {
         return (byte) (card < 0 ? 0 : renamed[card] + 1);
     }
 
+    /** Whether a card is some role's, or taken for it. */
+    boolean of(int card) {
+        return rolesOf(card) != 0;
+    }
+
+    /** The roles whose card it is, a bit each, and those for whose it is taken. */
+    int rolesOf(int card) {
+        int mine = 0;
+        for (int role = 0; role < roles; role++) {
+            mine |= state[cardAt + role] == card + 1 ? 1 << role : 0;
+            mine |= state[takenForAt + role] == card + 1 ? 1 << (role + Short.SIZE) : 0;
+        }
+        return mine;
+    }
+
     // ---- cards and names --------------------------------------------------------------------------------------
 
     int cardOf(int role) {

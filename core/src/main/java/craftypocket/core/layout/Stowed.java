@@ -68,6 +68,16 @@ final class Stowed {
         return state[writtenAt + thing] - 1;
     }
 
+    /** Whether a card was written on some thing. */
+    boolean of(int card) {
+        for (int thing = 0; thing < things; thing++) {
+            if (written(thing) == card) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     void write(int thing, int card) {
         state[writtenAt + thing] = (byte) (card + 1);
     }

@@ -1,6 +1,7 @@
 package craftypocket.core.moves;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.ChunksSetting;
 import craftypocket.core.settings.Values;
 
@@ -31,25 +32,39 @@ public final class Chunks {
         for (int role = 0; role < hands.roleCount(); role++) {
             boolean counted = hands.countedIn(place, role);
             int at = counted ? hands.positionIn(place, hands.cardOf(role)) - depth : 0;
-            kept |= at >= 1 && at <= count && staysKnown(values, chunks, at) ? 1 << role : 0;
+            kept |= at >= 1 && at <= count && staysKnown(values, chunks, at, count) ? 1 << role : 0;
         }
-        hands.overhandRoughly(place, depth, count, values.chunks(chunks));
-        for (int role = 0; role < hands.roleCount(); role++) {
-            if ((kept & 1 << role) != 0) {
-                hands.settlePlace(role);
-            }
-        }
+        hands.overhandRoughly(place, depth, count, values.chunks(chunks), kept);
     }
 
-    private static boolean staysKnown(Values values, ChunksSetting chunks, int at) {
-        int[] sizes = values.chunks(chunks);
-        int chunk = 0;
+    /** It is known if its chunk and all before it are stated, or its chunk and all after it where a rest takes up the others. */
+    private static boolean staysKnown(Values values, ChunksSetting chunks, int at, int count) {
+        int stated = values.statedCount(chunks);
         int passed = 0;
-        while (passed + sizes[chunk] < at) {
-            passed += sizes[chunk++];
+        for (int chunk = 0; chunk < stated && values.exactBetween(chunks, chunk, chunk + 1); chunk++) {
+            passed += values.chosen(chunks, chunk);
         }
-        // From the end it is known only where a rest takes up what the others leave: else the last chunk does.
-        return values.exactBetween(chunks, 0, chunk + 1)
-                || (values.restOf(chunks) >= 0 && values.exactBetween(chunks, chunk, sizes.length));
+        if (at <= passed) {
+            return true;
+        }
+        if (values.restOf(chunks) < 0 || mostOf(values, chunks) > count) {
+            return false;
+        }
+        int behind = 0;
+        for (int chunk = stated - 1;
+                chunk > values.restOf(chunks) && values.exactBetween(chunks, chunk, chunk + 1);
+                chunk--) {
+            behind += values.chosen(chunks, chunk);
+        }
+        return at > count - behind;
+    }
+
+    /** How many cards the chunks beside the rest can be. */
+    private static int mostOf(Values values, ChunksSetting chunks) {
+        int most = 0;
+        for (Amount amount : values.stated(chunks)) {
+            most += amount.kind() == Amount.Kind.ANY ? Amount.MOST : amount.high();
+        }
+        return most;
     }
 }

@@ -1,6 +1,6 @@
 package craftypocket.core.moves;
 
-/** What rules of the trade ask of a move, whatever it is called. */
+/** What rules of the trade and surveys ask of a move, whatever it is called. */
 public enum Trait {
     /** Faces are meant to be seen by it. */
     SHOWS_FACES,
@@ -13,5 +13,10 @@ public enum Trait {
     /** The cards are really shuffled overhand, by somebody else. */
     MIXES_OVERHAND,
     /** It does no more than to show where the card is. */
-    BARE_REVEAL
+    BARE_REVEAL,
+    /**
+     * What it does after a block was shuffled depends on the surface and its stated settings alone, not on how the block lay or
+     * fell: nothing that it looked up before is used after it.
+     */
+    MIXES_APART
 }

@@ -2,39 +2,70 @@ package craftypocket.core.run;
 
 import java.util.Arrays;
 
-/** How the states before a step lead to those after it: one link for each way of doing it from each state, in order. */
-final class Links {
+/** A layer of single ways: one link for each way of doing something from each state, in the order of those states. */
+final class Links implements Layer {
 
+    private static final int[] NO_CONDITIONS = {};
+
+    private final int firstChoice;
     private final int width;
+    private final int[] conditions;
     private int[] from = new int[16];
     private int[] to = new int[16];
-    private long[] failed = new long[16];
     private int[] numbers;
+    /** The conditions that fail on each; null while none does. */
+    private long[] failed;
+    /** The chance of each; null while they count as one each. */
+    private double[] weights;
+
     private int size;
 
-    /** @param width how many numbers each way of doing it has */
-    Links(int width) {
+    /**
+     * @param firstChoice the first of the plan's choices whose numbers its ways have
+     * @param width how many they have
+     * @param conditions which conditions of the plan can fail on them: at most 64
+     */
+    Links(int firstChoice, int width, int[] conditions) {
+        this.firstChoice = firstChoice;
         this.width = width;
+        this.conditions = conditions;
         numbers = new int[16 * width];
+    }
+
+    /** Ways on which nothing is judged. */
+    Links(int firstChoice, int width) {
+        this(firstChoice, width, NO_CONDITIONS);
     }
 
     /**
      * Adds a link.
      *
-     * @param fails the conditions of the step that fail on it, a bit each
+     * @param fails the conditions that fail on it, a bit each
+     * @param weight 1 where ways are counted, else its chance
      * @param chosen the numbers; those not made are {@link Tally#NOT_MADE}
      */
-    void add(int before, int after, long fails, int[] chosen) {
+    void add(int before, int after, long fails, double weight, int... chosen) {
         if (size == from.length) {
             from = Arrays.copyOf(from, 2 * size);
             to = Arrays.copyOf(to, 2 * size);
-            failed = Arrays.copyOf(failed, 2 * size);
             numbers = Arrays.copyOf(numbers, 2 * size * width);
+            failed = failed == null ? null : Arrays.copyOf(failed, 2 * size);
+            weights = weights == null ? null : Arrays.copyOf(weights, 2 * size);
         }
         from[size] = before;
         to[size] = after;
-        failed[size] = fails;
         System.arraycopy(chosen, 0, numbers, size * width, width);
+        if (fails != 0) {
+            failed = failed == null ? new long[from.length] : failed;
+            failed[size] = fails;
+        }
+        if (weight != 1 && weights == null) {
+            weights = new double[from.length];
+            Arrays.fill(weights, 0, size, 1);
+        }
+        if (weights != null) {
+            weights[size] = weight;
+        }
         size++;
     }
 
@@ -50,17 +81,63 @@ final class Links {
         return to[link];
     }
 
-    /** Whether a condition of the step fails on it. */
+    double weight(int link) {
+        return weights == null ? 1 : weights[link];
+    }
+
+    /** Which conditions of the plan can fail on it. */
+    int[] conditions() {
+        return conditions;
+    }
+
+    /** Whether one of its conditions fails on a link. */
     boolean fails(int link, int bit) {
-        return (failed[link] & 1L << bit) != 0;
+        return failed != null && (failed[link] & 1L << bit) != 0;
     }
 
     boolean holds(int link) {
-        return failed[link] == 0;
+        return failed == null || failed[link] == 0;
+    }
+
+    int firstChoice() {
+        return firstChoice;
+    }
+
+    int width() {
+        return width;
     }
 
     /** A number with which the step is done on it, or {@link Tally#NOT_MADE}. */
     int number(int link, int choice) {
         return numbers[link * width + choice];
+    }
+
+    /** Links stand in the order of the states from which they lead. */
+    int firstFrom(int state) {
+        int low = 0;
+        int high = size - 1;
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (from[middle] < state) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
+    }
+
+    @Override
+    public void forward(double[] in, double[] out) {
+        for (int link = 0; link < size; link++) {
+            out[to[link]] += Layer.product(in[from[link]], weight(link));
+        }
+    }
+
+    @Override
+    public void backward(double[] out, double[] in) {
+        for (int link = 0; link < size; link++) {
+            in[from[link]] += Layer.product(out[to[link]], weight(link));
+        }
     }
 }

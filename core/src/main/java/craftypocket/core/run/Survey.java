@@ -6,9 +6,12 @@ import java.util.List;
 /**
  * What holds over all worlds, or over a sample of them.
  *
- * @param worlds how many ways were looked at
+ * @param worlds how many ways were looked at; where they are not {@code counted}, in how many parts all of them are divided
  * @param allHeld in how many of them everything holds
  * @param exhaustive whether these were all there are
+ * @param counted whether {@code worlds} and what is held are numbers of ways. They are not where shuffles fall by chance and
+ *     each way weighs what it is likely, every choice taking each of its numbers alike; nor where there are more ways than have a
+ *     number
  * @param seed of the sample; 0 when worlds were visited in order
  * @param stopped whether it was ended before it was done. A sample is then smaller, and as fair; of worlds visited in order
  *     the first ones say nothing of the others: their intervals are from 0 to 1
@@ -19,6 +22,7 @@ public record Survey(
         long worlds,
         long allHeld,
         boolean exhaustive,
+        boolean counted,
         long seed,
         boolean stopped,
         List<Finding> findings,
@@ -39,7 +43,8 @@ public record Survey(
      * @param held in how many worlds it holds
      * @param low the lower end of the 95 % interval of the share in which it holds; the share itself when exhaustive
      * @param high the upper end of it
-     * @param failing the smallest world in which it does not hold, or null
+     * @param failing the smallest world in which it does not hold; null if there is none, or if it is a shuffle so unlikely that
+     *     none of the first hundred thousand is one
      * @param because when it fails, in words; empty when it never fails
      * @param charts by choice, in which share of the worlds it holds; empty when it always holds. Of routines with very many
      *     choices not every one has a chart

@@ -92,6 +92,7 @@ public final class Surveyor {
                 tally.worlds,
                 tally.allHeld,
                 extent == Extent.ALL,
+                !tally.weighed,
                 extent == Extent.SAMPLE ? options.seed() : 0,
                 !tally.broughtToAnEnd,
                 findings(tally, extent),
@@ -150,7 +151,7 @@ public final class Surveyor {
                     held,
                     low(held, tally.worlds, extent),
                     high(held, tally.worlds, extent),
-                    failed == 0
+                    failed == 0 || tally.smallest[i] == null
                             ? null
                             : worlds.computeIfAbsent(
                                     IntBuffer.wrap(tally.smallest[i]), smallest -> world(smallest.array())),
@@ -187,7 +188,9 @@ public final class Surveyor {
             for (int number = 0; number < tally.made[choice].length; number++) {
                 long made = tally.made[choice][number];
                 if (made > 0) {
-                    bars.add(new Survey.Bar(number, made, made - (failed == null ? 0 : failed[number])));
+                    long held = made - (failed == null ? 0 : failed[number]);
+                    // Both parts are rounded.
+                    bars.add(new Survey.Bar(number, made, Math.max(0, held)));
                 }
             }
             if (bars.size() > 1) {
@@ -221,8 +224,11 @@ public final class Surveyor {
                 return "fails if " + plan.choices().get(choice).told(numbers);
             }
         }
-        List<String> told = new ArrayList<>();
         int[] smallest = tally.smallest[condition];
+        if (smallest == null) {
+            return "fails after shuffles so unlikely that none was found to show it";
+        }
+        List<String> told = new ArrayList<>();
         for (int choice = 0; choice < smallest.length && told.size() <= MOST_CHOICES_TOLD; choice++) {
             if (smallest[choice] != Tally.NOT_MADE) {
                 told.add(plan.choices().get(choice).told(String.valueOf(smallest[choice])));
@@ -240,18 +246,20 @@ public final class Surveyor {
         if (failed == null) {
             return "";
         }
+        // Parts of a whole that are worked out in different ways differ in their last digits.
+        long rounding = tally.weighed ? StateCounts.WEIGHED / 1_000_000_000_000L : 0;
         List<Integer> numbers = new ArrayList<>();
         long explained = 0;
         for (int number = 0; number < failed.length; number++) {
             if (failed[number] > 0) {
-                if (failed[number] < tally.made[choice][number]) {
+                if (failed[number] < tally.made[choice][number] - rounding) {
                     return "";
                 }
                 numbers.add(number);
                 explained += failed[number];
             }
         }
-        if (explained < tally.failed[condition]) {
+        if (explained < tally.failed[condition] - rounding) {
             return "";
         }
         int first = numbers.get(0);

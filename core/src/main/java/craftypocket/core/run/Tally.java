@@ -26,6 +26,9 @@ final class Tally {
     /** Whether all worlds were visited, or the whole sample drawn. */
     boolean broughtToAnEnd = true;
 
+    /** Whether worlds are weighed by their chance: then all counts are in parts of {@link StateCounts#WEIGHED}. */
+    boolean weighed;
+
     long worlds;
     /** In how many of them everything holds. */
     long allHeld;

@@ -7,6 +7,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.ChunksSetting;
 import craftypocket.core.settings.Option;
@@ -40,6 +41,7 @@ final class Hindu extends Move {
                         "As an overhand shuffle. The bottom block travels last; its bottom card is the face seen at a halt.",
                         "Stop on their word, not on yours.",
                         List.of("Draw packets of one size.", "Keep the face down until you mean to show it.")));
+        is(Trait.MIXES_APART);
     }
 
     @Override

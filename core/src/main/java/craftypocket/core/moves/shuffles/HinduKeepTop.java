@@ -5,6 +5,7 @@ import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.ChunksSetting;
@@ -36,6 +37,7 @@ final class HinduKeepTop extends Move {
                         "The top block ends on top in its order; the rest is shuffled under it.",
                         "An even rhythm; the last drop no heavier than the others.",
                         List.of("The break is held by thumb and finger only.", "No gap at the back of the packet.")));
+        is(Trait.MIXES_APART);
     }
 
     @Override

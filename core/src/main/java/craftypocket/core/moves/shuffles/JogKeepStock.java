@@ -5,6 +5,7 @@ import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.ChunksSetting;
@@ -41,6 +42,7 @@ final class JogKeepStock extends Move {
                         "The top stock ends on top in its order; all other cards are mixed.",
                         "The second shuffle at the pace of the first.",
                         List.of("The jogged card shows from nowhere.", "Push it in as the thumb takes the break.")));
+        is(Trait.MIXES_APART);
     }
 
     @Override

@@ -4,6 +4,7 @@ import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.ChanceSetting;
@@ -39,6 +40,7 @@ final class LopsidedRiffle extends Move {
                         List.of(
                                 "The smaller packet must not look small: set it nearer to them.",
                                 "Lift what you want before the packets are squared.")));
+        is(Trait.MIXES_APART);
     }
 
     @Override

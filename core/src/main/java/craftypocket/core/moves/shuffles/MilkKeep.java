@@ -5,6 +5,7 @@ import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.ChunksSetting;
@@ -36,6 +37,7 @@ final class MilkKeep extends Move {
                         "The bottom card stays on the bottom; the old top cards lie directly above it, in order.",
                         "It looks like any first chunk: give it no weight.",
                         List.of("The pair leaves squared, as one.", "No sound of the card from below.")));
+        is(Trait.MIXES_APART);
     }
 
     @Override

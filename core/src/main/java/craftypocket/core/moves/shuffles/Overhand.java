@@ -7,6 +7,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.ChunksSetting;
 import craftypocket.core.settings.PlaceSetting;
@@ -32,6 +33,7 @@ final class Overhand extends Move {
                         "Chunks taken from the top land one on another; each keeps its order, their order is reversed.",
                         "Eyes on your audience; one even tempo.",
                         List.of("Single cards at the same tempo as chunks.", "No glance at the deck when you count.")));
+        is(Trait.MIXES_APART);
     }
 
     @Override

@@ -7,6 +7,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.ChunksSetting;
@@ -38,6 +39,7 @@ final class OverhandBottomToTop extends Move {
                         "The bottom card ends on top. With more than one single card, they end on top in reverse order.",
                         "Finish as you finish a sentence.",
                         List.of("The last card at the tempo of a chunk.", "Do not slow down towards the end.")));
+        is(Trait.MIXES_APART);
     }
 
     @Override

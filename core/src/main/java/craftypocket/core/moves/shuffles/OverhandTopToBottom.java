@@ -7,6 +7,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.ChunksSetting;
 import craftypocket.core.settings.PlaceSetting;
@@ -32,6 +33,7 @@ final class OverhandTopToBottom extends Move {
                         "The top card ends on the bottom; the rest is shuffled on it.",
                         "Begin while you are still talking.",
                         List.of("The first single card at the tempo of a chunk.", "Do not look at the first card.")));
+        is(Trait.MIXES_APART);
     }
 
     @Override

@@ -4,6 +4,7 @@ import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.ChanceSetting;
@@ -40,6 +41,7 @@ final class RiffleKeep extends Move {
                         List.of(
                                 "The kept block falls last, without a louder sound.",
                                 "Same shuffle as when nothing is kept.")));
+        is(Trait.MIXES_APART);
     }
 
     @Override

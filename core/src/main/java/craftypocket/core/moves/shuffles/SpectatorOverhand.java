@@ -42,6 +42,7 @@ final class SpectatorOverhand extends Move {
                         "Let them see that you do not look.",
                         List.of("Nothing is held as it leaves your hands.", "Stop them after a few.")));
         is(Trait.MIXES_OVERHAND);
+        is(Trait.MIXES_APART);
     }
 
     @Override

@@ -38,6 +38,7 @@ final class SpectatorRiffle extends Move {
                         "Let them see that you do not look.",
                         List.of("Nothing is held as it leaves your hands.", "Count how often they riffle.")));
         is(Trait.RIFFLES);
+        is(Trait.MIXES_APART);
     }
 
     @Override

@@ -6,6 +6,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.ChanceSetting;
 import craftypocket.core.settings.PlaceSetting;
@@ -30,6 +31,7 @@ final class Wash extends Move {
                         "Any order can come of it. Only marks and names find a card again.",
                         "Step back.",
                         List.of("No card may fall off the table.")));
+        is(Trait.MIXES_APART);
     }
 
     @Override

@@ -1,0 +1,46 @@
+package craftypocket.core.run;
+
+/** A layer in which blocks are shuffled by chance: from each state a row of chances of where the followed cards come to lie. */
+final class Kernel implements Layer {
+
+    private final double[][] rows;
+    private final int[][] cells;
+
+    /**
+     * @param rows by state before it, its chances; shared where they are the same
+     * @param cells by state before it, for each chance the state to which it leads
+     */
+    Kernel(double[][] rows, int[][] cells) {
+        this.rows = rows;
+        this.cells = cells;
+    }
+
+    @Override
+    public void forward(double[] in, double[] out) {
+        for (int state = 0; state < rows.length; state++) {
+            double[] row = rows[state];
+            int[] to = cells[state];
+            double ways = in[state];
+            for (int cell = 0; cell < row.length && ways > 0; cell++) {
+                if (row[cell] > 0) {
+                    out[to[cell]] += Layer.product(ways, row[cell]);
+                }
+            }
+        }
+    }
+
+    @Override
+    public void backward(double[] out, double[] in) {
+        for (int state = 0; state < rows.length; state++) {
+            double[] row = rows[state];
+            int[] to = cells[state];
+            double ways = 0;
+            for (int cell = 0; cell < row.length; cell++) {
+                if (row[cell] > 0) {
+                    ways += Layer.product(out[to[cell]], row[cell]);
+                }
+            }
+            in[state] += ways;
+        }
+    }
+}

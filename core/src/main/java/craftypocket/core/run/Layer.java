@@ -1,0 +1,17 @@
+package craftypocket.core.run;
+
+/** How the states of one moment lead to those of the next: in how many ways, or with which chance. */
+interface Layer {
+
+    /** Adds to what each state after it is reached by what leads there. */
+    void forward(double[] in, double[] out);
+
+    /** Adds to what each state before it leads to what is reached from there. */
+    void backward(double[] out, double[] in);
+
+    /** What is possible stays so, however unlikely: it is never rounded to nothing. */
+    static double product(double one, double other) {
+        double product = one * other;
+        return product == 0 && one > 0 && other > 0 ? Double.MIN_VALUE : product;
+    }
+}

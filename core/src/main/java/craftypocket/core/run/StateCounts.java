@@ -1,0 +1,393 @@
+package craftypocket.core.run;
+
+import craftypocket.core.layout.Hands;
+import java.util.Arrays;
+import java.util.function.IntPredicate;
+
+/**
+ * Counts over all worlds from the states that they go through: the ways into a state times the ways out of it. Where there
+ * are shuffles by chance, ways have a weight, and all of them together weigh one.
+ */
+final class StateCounts {
+
+    /** More worlds than this have no number: they are weighed, each alike. */
+    private static final double MOST_WORLDS = 9e18;
+
+    /** Chances are told in parts of this: as many digits as they have. */
+    static final long WEIGHED = 1_000_000_000_000_000L;
+
+    /** Shares of where roles can be are told in parts of this. */
+    private static final int PARTS = 1_000_000;
+
+    /** A shuffle that goes wrong is looked for among the first so many at most. */
+    private static final int MOST_SHUFFLES_TRIED = 100_000;
+
+    /** With so many times as many tries as are needed on the average, one of them does it. */
+    private static final double ENOUGH_TRIES = 30;
+
+    private static final int NOWHERE = -1;
+
+    private final Plan plan;
+    private final StateSurvey survey;
+    private final StepJudge judge;
+    private final StateGraph graph;
+    private final int layers;
+    private final Tally tally;
+    private final double[][] in;
+    private final double[][] out;
+    private double scale = 1;
+
+    StateCounts(StateSurvey survey, StateGraph graph) {
+        this.survey = survey;
+        this.graph = graph;
+        plan = survey.plan();
+        judge = survey.judge();
+        layers = graph.layers().size();
+        tally = new Tally(plan, survey.after().spots());
+        in = waysIn(0, new double[] {1});
+        out = waysOut();
+    }
+
+    /** The counts. */
+    Tally tally() {
+        double all = out[0][0];
+        tally.weighed = graph.weighed() || all > MOST_WORLDS;
+        scale = tally.weighed ? WEIGHED / all : 1;
+        tally.worlds = tally.weighed ? WEIGHED : whole(all);
+        tally.allHeld = graph.failedAtFirst().length > 0 ? 0 : part(held(), all);
+        for (int layer = 0; layer < layers; layer++) {
+            if (graph.layers().get(layer) instanceof Links links) {
+                for (int choice = 0; choice < links.width(); choice++) {
+                    long[] made = tally.made[links.firstChoice() + choice];
+                    if (made != null) {
+                        byNumber(links, choice, in[layer], out[layer + 1], made);
+                    }
+                }
+            }
+        }
+        for (int condition : graph.failedAtFirst()) {
+            failsAlways(condition);
+        }
+        for (int step = 0; step < graph.steps(); step++) {
+            for (int layer = graph.firstLayer(step); layer < graph.firstLayer(step + 1); layer++) {
+                if (graph.layers().get(layer) instanceof Links links) {
+                    for (int bit = 0; bit < links.conditions().length; bit++) {
+                        fails(step, layer, links, bit);
+                    }
+                }
+            }
+        }
+        picture();
+        return tally;
+    }
+
+    /** Up to some nine thousand million million a count is exact; beyond that it is rounded, but never to none. */
+    private long whole(double count) {
+        return count == 0 ? 0 : Math.max(1, Math.round(count * scale));
+    }
+
+    /** A part of all: all only if nothing is left. */
+    private long part(double part, double all) {
+        boolean whole = part >= all && !tally.weighed;
+        return whole ? tally.worlds : Math.min(whole(part), tally.worlds);
+    }
+
+    // ---- ways --------------------------------------------------------------------------------------------------
+
+    /** By moment and state, in how many ways it is reached from a moment on. */
+    private double[][] waysIn(int moment, double[] first) {
+        double[][] ways = new double[layers + 1][];
+        ways[moment] = first;
+        for (int layer = moment; layer < layers; layer++) {
+            ways[layer + 1] = new double[graph.size(layer + 1)];
+            graph.layers().get(layer).forward(ways[layer], ways[layer + 1]);
+        }
+        return ways;
+    }
+
+    /** By moment and state, in how many ways it goes on to the end. */
+    private double[][] waysOut() {
+        double[][] ways = new double[layers + 1][];
+        ways[layers] = new double[graph.size(layers)];
+        Arrays.fill(ways[layers], 1);
+        for (int layer = layers - 1; layer >= 0; layer--) {
+            ways[layer] = new double[graph.size(layer)];
+            if (graph.weighed()) {
+                Arrays.fill(ways[layer], 1);
+            } else {
+                graph.layers().get(layer).backward(ways[layer + 1], ways[layer]);
+            }
+        }
+        return ways;
+    }
+
+    /** In how many ways everything holds. */
+    private double held() {
+        double[] behind = out[layers];
+        for (int layer = layers - 1; layer >= 0; layer--) {
+            double[] ways = new double[graph.size(layer)];
+            if (graph.layers().get(layer) instanceof Links links && links.conditions().length > 0) {
+                for (int link = 0; link < links.size(); link++) {
+                    if (links.holds(link)) {
+                        ways[links.from(link)] += Layer.product(behind[links.to(link)], links.weight(link));
+                    }
+                }
+            } else {
+                graph.layers().get(layer).backward(behind, ways);
+            }
+            behind = ways;
+        }
+        return behind[0];
+    }
+
+    private double ways(Links links, int link, double[] before, double[] behind) {
+        return Layer.product(Layer.product(before[links.from(link)], links.weight(link)), behind[links.to(link)]);
+    }
+
+    /** In how many worlds each number is chosen. */
+    private void byNumber(Links links, int choice, double[] before, double[] behind, long[] counts) {
+        double[] exact = new double[counts.length];
+        for (int link = 0; link < links.size(); link++) {
+            int number = links.number(link, choice);
+            if (number != Tally.NOT_MADE) {
+                exact[number] += ways(links, link, before, behind);
+            }
+        }
+        for (int number = 0; number < exact.length; number++) {
+            counts[number] = whole(exact[number]);
+        }
+    }
+
+    // ---- what fails ----------------------------------------------------------------------------------------------
+
+    /** A condition of the set-up that fails there fails in all worlds. */
+    private void failsAlways(int condition) {
+        tally.failed[condition] = tally.worlds;
+        for (int choice = 0; choice < tally.made.length; choice++) {
+            tally.failedWith[condition][choice] = tally.made[choice];
+        }
+        tally.smallest[condition] = smallest(NOWHERE, NOWHERE, 0, new double[layers + 1][]);
+    }
+
+    private void fails(int step, int layer, Links links, int bit) {
+        double[] failing = new double[graph.size(layer)];
+        double[] failedInto = new double[graph.size(layer + 1)];
+        double failed = 0;
+        double held = 0;
+        for (int link = 0; link < links.size(); link++) {
+            double ways = ways(links, link, in[layer], out[layer + 1]);
+            if (links.fails(link, bit)) {
+                failing[links.from(link)] += Layer.product(out[layer + 1][links.to(link)], links.weight(link));
+                failedInto[links.to(link)] += Layer.product(in[layer][links.from(link)], links.weight(link));
+                failed += ways;
+            } else {
+                held += ways;
+            }
+        }
+        int condition = links.conditions()[bit];
+        if (failed == 0) {
+            return;
+        }
+        tally.failed[condition] = held > 0 ? Math.min(whole(failed), tally.worlds - 1) : tally.worlds;
+        tally.allHeld = Math.min(tally.allHeld, tally.worlds - tally.failed[condition]);
+        double[][] before = failingFrom(layer, failing);
+        double[][] behind = waysIn(layer + 1, failedInto);
+        for (int at = 0; at < layers; at++) {
+            if (!(graph.layers().get(at) instanceof Links here)) {
+                continue;
+            }
+            for (int choice = 0; choice < here.width(); choice++) {
+                int index = here.firstChoice() + choice;
+                if (tally.made[index] == null) {
+                    continue;
+                }
+                long[] counts = new long[tally.made[index].length];
+                if (at < layer) {
+                    byNumber(here, choice, in[at], before[at + 1], counts);
+                } else if (at > layer) {
+                    byNumber(here, choice, behind[at], out[at + 1], counts);
+                } else {
+                    failingByNumber(here, choice, bit, layer, counts);
+                }
+                tally.failedWith[condition][index] = counts;
+            }
+        }
+        tally.smallest[condition] = smallest(condition, layer, bit, before);
+    }
+
+    private void failingByNumber(Links links, int choice, int bit, int layer, long[] counts) {
+        double[] exact = new double[counts.length];
+        for (int link = 0; link < links.size(); link++) {
+            int number = links.number(link, choice);
+            if (number != Tally.NOT_MADE && links.fails(link, bit)) {
+                exact[number] += ways(links, link, in[layer], out[layer + 1]);
+            }
+        }
+        for (int number = 0; number < exact.length; number++) {
+            counts[number] = whole(exact[number]);
+        }
+    }
+
+    /** By moment up to a layer and state, in how many ways it goes on to fail there. */
+    private double[][] failingFrom(int layer, double[] failing) {
+        double[][] from = new double[layers + 1][];
+        from[layer] = failing;
+        for (int at = layer - 1; at >= 0; at--) {
+            from[at] = new double[graph.size(at)];
+            graph.layers().get(at).backward(from[at + 1], from[at]);
+        }
+        return from;
+    }
+
+    // ---- one world in which it fails --------------------------------------------------------------------------------
+
+    /**
+     * A world in which a condition fails: the first one in the order of its numbers. Where shuffles fall by chance it is one that
+     * is as likely as can be, number by number, with the first shuffle that does it.
+     *
+     * @param failing the layer in which it fails, with its bit there; {@link #NOWHERE} for any world
+     * @return null when no shuffle that was tried does it
+     */
+    private int[] smallest(int condition, int failing, int bit, double[][] failingFrom) {
+        int[] numbers = new int[plan.choices().size()];
+        Arrays.fill(numbers, Tally.NOT_MADE);
+        return graph.weighed()
+                ? weighedWorld(condition, failing, bit, failingFrom, numbers)
+                : countedWorld(failing, bit, failingFrom, numbers);
+    }
+
+    private int[] countedWorld(int failing, int bit, double[][] failingFrom, int[] numbers) {
+        int at = 0;
+        for (int layer = 0; layer < layers; layer++) {
+            Links links = (Links) graph.layers().get(layer);
+            int link = links.firstFrom(at);
+            while (chance(links, link, layer, failing, bit, failingFrom) == 0) {
+                link++;
+            }
+            note(links, link, numbers);
+            at = links.to(link);
+        }
+        return numbers;
+    }
+
+    /** With which chance a link goes on to fail there; beyond that, its own. */
+    private static double chance(Links links, int link, int layer, int failing, int bit, double[][] failingFrom) {
+        if (layer < failing) {
+            return Layer.product(failingFrom[layer + 1][links.to(link)], links.weight(link));
+        }
+        return layer != failing || links.fails(link, bit) ? links.weight(link) : 0;
+    }
+
+    private static void note(Links links, int link, int[] numbers) {
+        for (int choice = 0; choice < links.width(); choice++) {
+            numbers[links.firstChoice() + choice] = links.number(link, choice);
+        }
+    }
+
+    /** Goes through the steps on a surface, so that shuffles fall as their numbers say. */
+    private int[] weighedWorld(int condition, int failing, int bit, double[][] failingFrom, int[] numbers) {
+        Hands hands = survey.before();
+        Hands next = survey.after();
+        hands.copyFrom(plan.freshHands());
+        int at = 0;
+        for (int step = 0; step < graph.steps() && at >= 0; step++) {
+            int last = graph.firstLayer(step + 1) - 1;
+            boolean falls = false;
+            double share = 1;
+            for (int layer = graph.firstLayer(step); layer <= last && !falls; layer++) {
+                Links links = (Links) graph.layers().get(layer);
+                int link = likeliest(links, at, layer, failing, bit, failingFrom);
+                note(links, link, numbers);
+                at = links.to(link);
+                falls = layer < last && graph.layers().get(layer + 1) instanceof Kernel;
+                share = layer < failing ? failingFrom[layer + 1][at] : 1;
+            }
+            begin(step, hands, numbers);
+            if (falls) {
+                boolean here = failing >= graph.firstLayer(step) && failing <= last;
+                double[] wanted = failing > last ? failingFrom[last + 1] : null;
+                double tries = Math.min(MOST_SHUFFLES_TRIED, Math.ceil(ENOUGH_TRIES / share));
+                at = fall(
+                        step,
+                        hands,
+                        numbers,
+                        tries,
+                        reached -> (!here || !judge.holds()[condition]) && (wanted == null || wanted[reached] > 0));
+            } else {
+                next.copyFrom(hands);
+                judge.perform(step, next);
+            }
+            hands.copyFrom(next);
+        }
+        return at < 0 ? null : numbers;
+    }
+
+    private static int likeliest(Links links, int from, int layer, int failing, int bit, double[][] failingFrom) {
+        int best = NOWHERE;
+        double most = 0;
+        for (int link = links.firstFrom(from); link < links.size() && links.from(link) == from; link++) {
+            double chance = chance(links, link, layer, failing, bit, failingFrom);
+            if (chance > most) {
+                most = chance;
+                best = link;
+            }
+        }
+        return best;
+    }
+
+    private void begin(int step, Hands hands, int[] numbers) {
+        if (judge.waits(step, hands)) {
+            judge.begin(step, hands);
+            Choice[] choices = judge.choices(step);
+            for (int i = 0; i < choices.length; i++) {
+                int number = numbers[survey.firstChoice(step) + i];
+                judge.values(step).set(choices[i].setting(), choices[i].chunk(), Math.max(0, number));
+            }
+        }
+    }
+
+    /** Tries one shuffle after another until one falls as wanted; gives the state that it leads to, or {@link #NOWHERE}. */
+    private int fall(int step, Hands hands, int[] numbers, double tries, IntPredicate wanted) {
+        Choice[] choices = judge.choices(step);
+        int chance = 0;
+        while (!choices[chance].isChance()) {
+            chance++;
+        }
+        Hands next = survey.after();
+        for (int shuffle = 1; shuffle <= tries; shuffle++) {
+            judge.values(step).set(choices[chance].setting(), 0, shuffle);
+            next.copyFrom(hands);
+            judge.perform(step, next);
+            int reached = survey.find(next, graph.states(step + 1));
+            if (reached >= 0 && wanted.test(reached)) {
+                numbers[survey.firstChoice(step) + chance] = shuffle;
+                return reached;
+            }
+        }
+        return NOWHERE;
+    }
+
+    /** Where the roles are at each moment, in parts of all worlds. */
+    private void picture() {
+        tally.pictured = PARTS;
+        int roles = survey.after().roleCount();
+        double[] shares = new double[survey.after().spots()];
+        for (int moment = 0; moment <= graph.steps(); moment++) {
+            int layer = graph.firstLayer(moment);
+            States states = graph.states(moment);
+            for (int role = 0; role < roles; role++) {
+                Arrays.fill(shares, 0);
+                for (int state = 0; state < states.size(); state++) {
+                    int spot = states.spots(state)[role];
+                    if (spot >= 0) {
+                        shares[spot] += in[layer][state] * out[layer][state];
+                    }
+                }
+                for (int spot = 0; spot < shares.length; spot++) {
+                    double part = shares[spot] / out[0][0] * PARTS;
+                    tally.at[moment * roles + role][spot] = part == 0 ? 0 : (int) Math.max(1, Math.round(part));
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,90 @@
+package craftypocket.core.run;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** All states of a plan, and how they lead from one moment to the next: a step is one layer or several. */
+final class StateGraph {
+
+    private final boolean weighed;
+    private final int[] failedAtFirst;
+    private final List<States> states = new ArrayList<>();
+    private final List<Layer> layers = new ArrayList<>();
+    /** By step, its first layer; after the last one, how many layers there are. */
+    private final List<Integer> firstLayer = new ArrayList<>(List.of(0));
+    /** By moment between layers, how many states there are. */
+    private final List<Integer> sizes = new ArrayList<>(List.of(1));
+
+    private boolean keptBefore;
+
+    /**
+     * @param weighed whether ways are weighed by their chance, and not counted
+     * @param failedAtFirst the conditions that fail in the set-up
+     * @param setUp its one state
+     */
+    StateGraph(boolean weighed, int[] failedAtFirst, States setUp) {
+        this.weighed = weighed;
+        this.failedAtFirst = failedAtFirst;
+        states.add(setUp);
+    }
+
+    /**
+     * Adds the next step.
+     *
+     * @param through its layers, each leading from the states after the one before; all but the last know how many there are
+     * @param after the states after it
+     * @param between how many states there are after each layer but the last
+     * @param kept whether the states after it are to be found again
+     */
+    void add(List<Layer> through, List<Integer> between, States after, boolean kept) {
+        layers.addAll(through);
+        sizes.addAll(between);
+        sizes.add(after.size());
+        firstLayer.add(layers.size());
+        states.add(after);
+        if (!keptBefore) {
+            // What the states before it are is needed no more.
+            states.get(states.size() - 2).forgetBytes();
+        }
+        keptBefore = kept;
+    }
+
+    boolean weighed() {
+        return weighed;
+    }
+
+    int[] failedAtFirst() {
+        return failedAtFirst;
+    }
+
+    /** How many steps it has. */
+    int steps() {
+        return states.size() - 1;
+    }
+
+    /** The states before a step; with the number of steps, those at the end. */
+    States states(int step) {
+        return states.get(step);
+    }
+
+    /** The layer with which a step begins. */
+    int firstLayer(int step) {
+        return firstLayer.get(step);
+    }
+
+    List<Layer> layers() {
+        return layers;
+    }
+
+    /** How many states there are before a layer; with the number of layers, those at the end. */
+    int size(int moment) {
+        return sizes.get(moment);
+    }
+
+    /** How many links there are in all. */
+    int links() {
+        return layers.stream()
+                .mapToInt(layer -> layer instanceof Links links ? links.size() : 0)
+                .sum();
+    }
+}
