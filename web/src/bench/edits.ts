@@ -48,7 +48,7 @@ export function newStep(routine: Routine, move: Move): Step {
       const role = routine.roles.find((r) => r.kind === kind) ?? routine.roles[0]
       settings[setting.name] = role?.letter ?? ''
     } else {
-      settings[setting.name] = setting.usual || usualThing(routine, setting)
+      settings[setting.name] = setting.begins || usualThing(routine, setting)
     }
   }
   return {

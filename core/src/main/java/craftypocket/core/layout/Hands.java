@@ -429,6 +429,11 @@ public final class Hands {
         return nameless[card] && state[doneAt + card] == 0 && !holds.of(card) && !known.of(card) && !stowed.of(card);
     }
 
+    /** What the performer knows of places, whichever cards lie there. */
+    public byte[] knownPlaces() {
+        return known.places();
+    }
+
     /** What tells a card from others wherever it lies, as a number: the same for cards that nothing tells apart. */
     public long traits(int card, boolean[] nameless) {
         long told = nameless[card] ? 0xff : card;

@@ -131,6 +131,14 @@ final class Knowledge {
         return (byte) (card < 0 ? 0 : renamed[card] + 1);
     }
 
+    /** By role its anchors, its finger and positions from it, and its circle; by finger and place the rest. */
+    byte[] places() {
+        byte[] known = new byte[takenForAt - anchorAt + lastCircleAt + 2 - gapAt];
+        System.arraycopy(state, anchorAt, known, 0, takenForAt - anchorAt);
+        System.arraycopy(state, gapAt, known, takenForAt - anchorAt, lastCircleAt + 2 - gapAt);
+        return known;
+    }
+
     /** Whether a card is some role's, or taken for it. */
     boolean of(int card) {
         return rolesOf(card) != 0;

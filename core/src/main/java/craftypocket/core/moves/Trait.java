@@ -15,8 +15,8 @@ public enum Trait {
     /** It does no more than to show where the card is. */
     BARE_REVEAL,
     /**
-     * What it does after a block was shuffled depends on the surface and its stated settings alone, not on how the block lay or
-     * fell: nothing that it looked up before is used after it.
+     * What it does after a block was shuffled depends on the surface, its stated settings and what the performer knew of places
+     * before it, not on how the block lay or fell: nothing that it looked up in the block before is used after it.
      */
     MIXES_APART
 }

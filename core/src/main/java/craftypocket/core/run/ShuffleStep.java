@@ -300,8 +300,10 @@ final class ShuffleStep {
     private int group(int state, int[] chosen, int call, int followed) {
         byte[] surface = new byte[bytes.length];
         survey.canonical(sorted, surface);
-        ByteBuffer key = ByteBuffer.allocate(surface.length + Short.BYTES * (chosen.length + 4) + Integer.BYTES);
+        byte[] known = before.knownPlaces();
+        ByteBuffer key = ByteBuffer.allocate(surface.length + known.length + Short.BYTES * (chosen.length + 4) + Integer.BYTES);
         key.put(surface)
+                .put(known)
                 .putShort((short) call)
                 .putShort((short) placeNow)
                 .putShort((short) depthNow)

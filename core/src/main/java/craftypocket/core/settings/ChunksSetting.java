@@ -20,6 +20,9 @@ public final class ChunksSetting extends NumberSetting {
     /** More chunks than this is no shuffle anybody does: one card at a time through the largest pack. */
     public static final int MOST_CHUNKS = Amount.MOST;
 
+    /** By how many cards a chunk is more or less than meant: common practice, from memory. */
+    private static final int ROUGH = 2;
+
     /** What can be written, in words. */
     public static final String FORMS = Amount.NUMBERS + "; the last one may be followed by “until gone” or “to break”";
 
@@ -50,6 +53,7 @@ public final class ChunksSetting extends NumberSetting {
     private final Bound total;
     private PlaceSetting pile;
     private boolean partial;
+    private boolean rough;
 
     ChunksSetting(String name, String label, String usual, Bound total) {
         super(Kind.CHUNKS, name, label, usual, "");
@@ -60,6 +64,17 @@ public final class ChunksSetting extends NumberSetting {
     public ChunksSetting leavingSome() {
         partial = true;
         return this;
+    }
+
+    /** Hands take them roughly, unless it is said that they count: a new step begins with “9±2” for “9”. */
+    public ChunksSetting roughly() {
+        rough = true;
+        return this;
+    }
+
+    @Override
+    public String begins() {
+        return rough ? usual().replaceAll("\\b(\\d+)\\b", "$1±" + ROUGH) : usual();
     }
 
     /** They may end at the break of this pile, which then is part of what is stated. */

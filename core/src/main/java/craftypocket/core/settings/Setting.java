@@ -181,6 +181,11 @@ public abstract class Setting {
         return label;
     }
 
+    /** What it is set to in a step that is newly made; what it usually is, unless hands do it less exactly than that says. */
+    public String begins() {
+        return usual;
+    }
+
     /** Its value when nothing is given; may be empty for an optional role. */
     public final String usual() {
         return usual;

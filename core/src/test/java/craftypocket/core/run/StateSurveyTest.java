@@ -276,6 +276,29 @@ class StateSurveyTest {
         agree("both rough", plan, tree(plan), states(plan).orElseThrow());
     }
 
+    /** What the performer knows of places before such a move goes on to matter after it. */
+    @Test
+    void what_was_known_before_a_shuffle_is_not_mixed_up() {
+        for (String move : List.of("jog-control", "shuffle-from-break")) {
+            Script script = Script.deck(12)
+                    .selection("A", "Ines")
+                    .key("K", "AS", 1)
+                    .key("L", "2S", 2)
+                    .step("spread-pick", "at", "3-6")
+                    .step("spectator-cut", "depth", "1-2");
+            if (move.equals("jog-control")) {
+                script.step(move, "at", "4-5", "over", "2±1 rest", "back", "3±1 rest");
+            } else {
+                script.step("return-on-lower", "at", "5-6", "keep", "break").step(move, "chunks", "2±1 rest");
+            }
+            Plan plan = script.claim("place-known", "role", "K")
+                    .claim("place-known", "role", "L")
+                    .claim("position", "role", "A")
+                    .plan();
+            agree(move, plan, tree(plan), states(plan).orElseThrow());
+        }
+    }
+
     /** What comes into view while cards are pulled off depends on which: there, all are tried together. */
     @Test
     void faces_that_are_waited_for_are_seen_as_before() {

@@ -7,6 +7,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.ChunksSetting;
@@ -34,12 +35,12 @@ final class JogControl extends Move {
             "over",
             "Chunks over the jogged card",
             "7 6 rest",
-            (hands, values) -> hands.size(values.of(pile)) - values.of(at) - 1));
+            (hands, values) -> hands.size(values.of(pile)) - values.of(at) - 1).roughly());
     private final ChunksSetting back = has(Setting.chunks(
             "back",
             "Chunks down to the break",
             "6 8 rest",
-            (hands, values) -> hands.size(values.of(pile)) - values.of(at)));
+            (hands, values) -> hands.size(values.of(pile)) - values.of(at)).roughly());
 
     JogControl() {
         super(
@@ -54,6 +55,7 @@ final class JogControl extends Move {
                         List.of(
                                 "The jogged card sticks out by a finger's breadth, no more.",
                                 "Same pace before and after the jog.")));
+        is(Trait.MIXES_APART);
     }
 
     @Override
@@ -67,7 +69,7 @@ final class JogControl extends Move {
         int chosen = values.of(role);
         int off = values.of(at);
         int rest = hands.size(place) - off;
-        boolean whole = values.statedCount(before) == 1;
+        boolean whole = values.statedCount(before) == 1 && values.allExact(before);
         int kept = 0;
         for (int role = 0; role < hands.roleCount(); role++) {
             // What lay on top stays together, if it was run off in one, and lies directly below the selection in the
@@ -81,8 +83,8 @@ final class JogControl extends Move {
         // The rest comes to lie on the selection, the jogged card undermost of it.
         hands.transfer(place, off + 1, rest - 1, place, 0);
         hands.single(place, rest - 1 + off, place, rest - 1);
-        hands.overhand(place, 0, rest - 1, values.chunks(over));
-        hands.overhand(place, 0, rest, values.chunks(back));
+        Chunks.shuffle(hands, values, place, over, 0, rest - 1);
+        Chunks.shuffle(hands, values, place, back, 0, rest);
         hands.cut(place, rest);
         hands.bring(chosen, place, 0);
         for (int role = 0; role < hands.roleCount(); role++) {

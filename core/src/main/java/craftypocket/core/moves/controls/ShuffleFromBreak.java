@@ -8,6 +8,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.ChunksSetting;
 import craftypocket.core.settings.Option;
@@ -33,7 +34,7 @@ final class ShuffleFromBreak extends Move {
             (hands, values) -> values.of(block) == BELOW
                     ? Math.max(0, Fingers.depth(hands, values.of(pile), values.of(hold)))
                     : hands.size(values.of(pile))
-                            - Math.max(0, Fingers.depth(hands, values.of(pile), values.of(hold)))));
+                            - Math.max(0, Fingers.depth(hands, values.of(pile), values.of(hold)))).roughly());
 
     ShuffleFromBreak() {
         super(
@@ -46,6 +47,7 @@ final class ShuffleFromBreak extends Move {
                         "The block at the break arrives on top in order, the other cards are shuffled below it.",
                         "The deck turns as the shuffle begins: that covers the break.",
                         List.of("No pause where the break is.", "The block is thrown as if it were any packet.")));
+        is(Trait.MIXES_APART);
     }
 
     @Override

@@ -24,7 +24,7 @@ final class HinduKeepTop extends Move {
             "chunks",
             "Pulls of the rest",
             "9 8 7 rest",
-            (hands, values) -> hands.size(values.of(pile)) - values.of(stock)));
+            (hands, values) -> hands.size(values.of(pile)) - values.of(stock)).roughly());
 
     HinduKeepTop() {
         super(

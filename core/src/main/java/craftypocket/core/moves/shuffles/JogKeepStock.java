@@ -24,12 +24,12 @@ final class JogKeepStock extends Move {
             "chunks",
             "Chunks on the jogged card",
             "9 7 8 rest",
-            (hands, values) -> hands.size(values.of(pile)) - values.of(stock) - 1));
+            (hands, values) -> hands.size(values.of(pile)) - values.of(stock) - 1).roughly());
     private final ChunksSetting again = has(Setting.chunks(
             "again",
             "Chunks to the break",
             "8 9 7 rest",
-            (hands, values) -> hands.size(values.of(pile)) - values.of(stock)));
+            (hands, values) -> hands.size(values.of(pile)) - values.of(stock)).roughly());
 
     JogKeepStock() {
         super(

@@ -24,7 +24,7 @@ final class MilkKeep extends Move {
             "chunks",
             "Chunks after them",
             "9 7 8 6 9 rest",
-            (hands, values) -> hands.size(values.of(pile)) - values.of(count) - 1));
+            (hands, values) -> hands.size(values.of(pile)) - values.of(count) - 1).roughly());
 
     MilkKeep() {
         super(

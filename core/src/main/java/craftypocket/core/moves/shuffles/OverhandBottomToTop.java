@@ -26,7 +26,7 @@ final class OverhandBottomToTop extends Move {
             "chunks",
             "Chunks before them",
             "9 7 8 6 9 rest",
-            (hands, values) -> hands.size(values.of(pile)) - values.of(singles)));
+            (hands, values) -> hands.size(values.of(pile)) - values.of(singles)).roughly());
 
     OverhandBottomToTop() {
         super(
