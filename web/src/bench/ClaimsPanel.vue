@@ -76,7 +76,7 @@ const edited = computed(() => bench.routine?.claims.findIndex((c) => c.id === ed
               :label="`How often it holds, by: ${chart.label}`"
               :height="56"
               failing
-              @take="bench.choose(chart.key, $event)"
+              @take="bench.showFailingWith(finding, chart.key, $event)"
             />
           </div>
         </details>

@@ -22,6 +22,7 @@ const setting = (name: string, kind: string, usual: string, optional = false) =>
   label: name,
   kind,
   usual,
+  begins: usual,
   optional,
   bySpectator: false,
   piles: true,

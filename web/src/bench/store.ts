@@ -254,6 +254,24 @@ export const useBench = defineStore('bench', () => {
     void retrace()
   }
 
+  /** Shows the smallest world in which something fails with this number of a choice; that number, if it does not. */
+  async function showFailingWith(finding: Finding, key: string, number: number): Promise<void> {
+    const asked = routine.value
+    const index = survey.value?.findings.indexOf(finding) ?? -1
+    if (!asked || index < 0) {
+      return
+    }
+    try {
+      const body = { routine: alone(asked), finding: index, choice: key, number }
+      const { world: failing } = await answered(api.POST('/api/survey/failing', { body }))
+      if (routine.value === asked) {
+        showFailing({ ...finding, failing: failing ?? { [key]: number } })
+      }
+    } catch (thrown) {
+      trouble.value = (thrown as Error).message
+    }
+  }
+
   function showUsual(): void {
     world.value = {}
     void retrace()
@@ -289,6 +307,7 @@ export const useBench = defineStore('bench', () => {
     dropMine,
     choose,
     showFailing,
+    showFailingWith,
     showUsual,
   }
 })

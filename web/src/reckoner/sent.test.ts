@@ -8,6 +8,7 @@ const setting = (name: string, kind: string, usual: string) => ({
   label: name,
   kind,
   usual,
+  begins: usual,
   optional: false,
   bySpectator: false,
   piles: true,

@@ -776,6 +776,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/survey/failing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A world in which a condition fails although, or because, a choice is made with this number.
+         * @description A world in which a condition fails although, or because, a choice is made with this number.
+         */
+        post: operations["failing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sweep": {
         parameters: {
             query?: never;
@@ -971,6 +991,27 @@ export interface components {
             watch: string;
             /** Format: double */
             weight: number;
+        };
+        FailingDocument: {
+            /** @description the smallest in which it fails; missing when none was found */
+            world?: {
+                [key: string]: number;
+            };
+        };
+        FailingRequest: {
+            /** @description the key of a choice */
+            choice: string;
+            /**
+             * Format: int32
+             * @description which condition, by its number among the findings of the survey
+             */
+            finding: number;
+            /**
+             * Format: int32
+             * @description what is chosen there
+             */
+            number: number;
+            routine: components["schemas"]["RoutineDocument"];
         };
         FamilyDocument: {
             id: string;
@@ -1411,6 +1452,7 @@ export interface components {
          *      <code>piles</code> and <code>parts</code> say whether it can be a pile of its own, and a part of a thing.
          */
         SettingDocument: {
+            begins: string;
             bySpectator: boolean;
             kind: string;
             label: string;
@@ -4914,6 +4956,128 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SurveyDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Too much is being worked out at the moment. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    failing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "choice": "cut.depth",
+                 *       "finding": 1,
+                 *       "number": 37,
+                 *       "routine": {
+                 *         "claims": [
+                 *           {
+                 *             "after": "cut",
+                 *             "claim": {
+                 *               "kind": "position",
+                 *               "settings": {
+                 *                 "nth": "20-30",
+                 *                 "role": "K"
+                 *               }
+                 *             },
+                 *             "id": "top"
+                 *           }
+                 *         ],
+                 *         "format": "crafty-pocket/routine",
+                 *         "roles": [
+                 *           {
+                 *             "card": "AS",
+                 *             "kind": "key",
+                 *             "letter": "K"
+                 *           }
+                 *         ],
+                 *         "setUp": {
+                 *           "pack": "52"
+                 *         },
+                 *         "steps": [
+                 *           {
+                 *             "id": "cut",
+                 *             "move": "complete-cut",
+                 *             "settings": {
+                 *               "depth": "15-37"
+                 *             }
+                 *           }
+                 *         ],
+                 *         "title": "A cut",
+                 *         "version": 1
+                 *       }
+                 *     }
+                 */
+                "application/json": components["schemas"]["FailingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FailingDocument"];
                 };
             };
             /** @description It cannot be made sense of. */

@@ -85,7 +85,8 @@ class AnalysisApiTest {
         JsonNode low = survey(demo(1).replace("\"number\": \"23\"", "\"number\": \"18\""));
 
         assertThat(good.path("exhaustive").asBoolean()).isTrue();
-        assertThat(good.path("worlds").asLong()).isEqualTo(51L * 51 * 7);
+        // Each of the two shuffles before has five chunks of five sizes.
+        assertThat(good.path("worlds").asLong()).isEqualTo(51L * 51 * 7 * 3125 * 3125);
         assertThat(good.path("allHold").asBoolean()).isTrue();
         assertThat(finding(low, "end").path("because").asString()).isEqualTo("fails if they stop with 31 to 34 below");
         JsonNode remark = trace(demo(1).replace("\"number\": \"23\"", "\"number\": \"18\""), "{}")
@@ -144,5 +145,37 @@ class AnalysisApiTest {
         assertThat(moments.get(1).at("/broken/reason").asString()).isEqualTo("Nothing holds a break in the deck.");
         assertThat(moments.get(2).path("broken").isNull()).isTrue();
         assertThat(moments.get(2).at("/piles/0/cards/0").asInt()).isEqualTo(2);
+    }
+
+    @Test
+    void a_number_of_a_choice_is_shown_failing() {
+        String steps = """
+                {"id": "s1", "move": "spread-pick", "settings": {"at": "2-5"}},
+                {"id": "s2", "move": "return-on-lower", "settings": {"at": "any"}},
+                {"id": "s3", "move": "overhand", "settings": {"chunks": "3±1 rest"}}""";
+        String roles = "{\"letter\": \"A\", \"kind\": \"selection\", \"owner\": \"Ines\"}";
+        String claims = "{\"id\": \"c1\", \"claim\": {\"kind\": \"position\", \"settings\": {\"nth\": \"1-9\"}}}";
+        String routine = routine("10", roles, steps, claims);
+        int claim = (int) survey(routine)
+                .path("findings")
+                .valueStream()
+                .takeWhile(f -> !f.path("id").asString().equals("c1"))
+                .count();
+
+        // Below three cards it lies fourth, and comes to the bottom only as the last of a chunk of four.
+        JsonNode failing = failing(routine, claim, "s2.at", 3);
+        assertThat(failing.path("s2.at").asInt()).isEqualTo(3);
+        assertThat(failing.path("s3.chunks[0]").asInt()).isEqualTo(4);
+        assertThat(failing(routine, claim, "s2.at", 6).isEmpty()).isTrue();
+        assertThat(failing(routine, 500, "s2.at", 3).isEmpty()).isTrue();
+    }
+
+    private static JsonNode failing(String routine, int finding, String choice, int number) {
+        return post(
+                        "/api/survey/failing",
+                        "{\"routine\": %s, \"finding\": %d, \"choice\": \"%s\", \"number\": %d}"
+                                .formatted(routine, finding, choice, number))
+                .json()
+                .path("world");
     }
 }

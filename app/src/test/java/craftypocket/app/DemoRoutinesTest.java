@@ -62,14 +62,17 @@ class DemoRoutinesTest {
 
     /** Those that later versions replaced; all others are still read as they were then by the test above. */
     @ParameterizedTest
-    @ValueSource(strings = {"01-deal-past",
-        "02-stop-when-they-think",
-        "04-messy-deck",
-        "21-four-kings",
-        "26-three-people",
-        "29-one-reversed",
-        "30-hindu-basics",
-        "32-key-thrown-beside"})
+    @ValueSource(
+            strings = {
+                "01-deal-past",
+                "02-stop-when-they-think",
+                "04-messy-deck",
+                "21-four-kings",
+                "26-three-people",
+                "29-one-reversed",
+                "30-hindu-basics",
+                "32-key-thrown-beside"
+            })
     void what_shipped_earlier_opens_and_means_the_same(String demo) throws IOException {
         Path folder = Path.of("src/test/resources/earlier-demos");
 

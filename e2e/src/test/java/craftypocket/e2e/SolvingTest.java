@@ -66,6 +66,11 @@ class SolvingTest extends InBrowser {
         assertThat(byHour.locator("li")).hasCount(12);
         assertThat(byHour.getByLabel("1: 100 %")).isVisible();
 
+        byHour.locator("li button").nth(3).click();
+        assertThat(page.getByText("as usual")).isVisible();
+        assertThat(page.locator("[data-testid=verdict]").first()).isVisible();
+        page.getByText("as usual").click();
+
         select("mix");
         String before = page.locator("svg[role=img]").first().innerHTML();
         page.getByText("Shuffle again").click();

@@ -11,6 +11,7 @@ import craftypocket.core.moves.AllMoves;
 import craftypocket.core.routine.Routine;
 import craftypocket.core.run.Plan;
 import craftypocket.core.run.PlanReader;
+import craftypocket.core.run.Survey;
 import craftypocket.core.run.SurveyOptions;
 import craftypocket.core.run.Surveyor;
 import craftypocket.core.run.Tracer;
@@ -20,6 +21,7 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
@@ -55,6 +57,20 @@ class AnalysisController {
 
             @Pattern(regexp = Computations.NAME, message = Computations.NAME_RULE)
             String computation) {}
+
+    /**
+     * @param finding which condition, by its number among the findings of the survey
+     * @param choice the key of a choice
+     * @param number what is chosen there
+     */
+    record FailingRequest(
+            @NotNull @Valid RoutineDocument routine,
+            @Min(0) int finding,
+            @NotNull @Size(max = 100) String choice,
+            int number) {}
+
+    /** @param world the smallest in which it fails; missing when none was found */
+    record FailingDocument(Map<String, Integer> world) {}
 
     /** As many as fit the shelf of somebody who has them all open; a survey is some hundred kilobytes at most. */
     private static final int MOST_REMEMBERED = 50;
@@ -93,6 +109,26 @@ class AnalysisController {
         // Hundreds may wait: a routine takes a hundredth of the memory of its plan, which is read again when it is its
         // turn.
         return computations.answer(request.computation(), effort -> survey(routine, effort));
+    }
+
+    /** A world in which a condition fails although, or because, a choice is made with this number. */
+    @PostMapping("/survey/failing")
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = FailingDocument.class)))
+    ResponseEntity<?> failing(@Valid @RequestBody FailingRequest request) {
+        Routine routine = files.plan(request.routine()).routine();
+        return computations.answer(null, effort -> {
+            Plan plan = PlanReader.read(routine, AllMoves.CATALOGUE);
+            SurveyOptions options = SurveyOptions.withDefaults()
+                    .with(effort::stopped)
+                    .withHurry(effort::hurried)
+                    .withOnly(request.choice(), request.number());
+            return Surveyor.survey(plan, options).findings().stream()
+                    .skip(request.finding())
+                    .findFirst()
+                    .map(Survey.Finding::failing)
+                    .map(world -> new FailingDocument(world.numbers()))
+                    .orElse(new FailingDocument(null));
+        });
     }
 
     private SurveyDocument survey(Routine routine, Effort effort) {

@@ -17,8 +17,21 @@ import craftypocket.core.settings.Values;
  * @param setting the setting it belongs to
  * @param chunk which chunk, or 0
  * @param amount as it was stated
+ * @param only the one number that is looked at, {@link #ALL} for each that is possible
  */
-public record Choice(String key, int step, NumberSetting setting, int chunk, Amount amount) {
+public record Choice(String key, int step, NumberSetting setting, int chunk, Amount amount, int only) {
+
+    /** All numbers are looked at. */
+    static final int ALL = -1;
+
+    Choice(String key, int step, NumberSetting setting, int chunk, Amount amount) {
+        this(key, step, setting, chunk, amount, ALL);
+    }
+
+    /** The same with one number only. */
+    Choice only(int number) {
+        return new Choice(key, step, setting, chunk, amount, number);
+    }
 
     /** Whether it is a real shuffle, of which nobody decides how it falls. */
     boolean isChance() {
@@ -57,7 +70,12 @@ public record Choice(String key, int step, NumberSetting setting, int chunk, Amo
     }
 
     boolean allows(Hands hands, Values values, int number) {
-        return !(setting instanceof AmountSetting one) || one.allows(hands, values, number);
+        return looksAt(number) && (!(setting instanceof AmountSetting one) || one.allows(hands, values, number));
+    }
+
+    /** Whether this number is looked at, if it is possible. */
+    boolean looksAt(int number) {
+        return only == ALL || number == only;
     }
 
     /** An upper bound of how many numbers it can be, whatever the layout. */

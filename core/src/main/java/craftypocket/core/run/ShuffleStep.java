@@ -301,7 +301,8 @@ final class ShuffleStep {
         byte[] surface = new byte[bytes.length];
         survey.canonical(sorted, surface);
         byte[] known = before.knownPlaces();
-        ByteBuffer key = ByteBuffer.allocate(surface.length + known.length + Short.BYTES * (chosen.length + 4) + Integer.BYTES);
+        ByteBuffer key =
+                ByteBuffer.allocate(surface.length + known.length + Short.BYTES * (chosen.length + 4) + Integer.BYTES);
         key.put(surface)
                 .put(known)
                 .putShort((short) call)
@@ -347,10 +348,9 @@ final class ShuffleStep {
         Nodes fallen = new Nodes();
         double[][] rows = new double[nodes.size][];
         int[][] to = new int[nodes.size][];
-        Map<List<Object>, double[]> chances = survey.chances();
+        ShuffleRows chances = ShuffleRows.kept();
         Map<List<Object>, int[]> targets = new HashMap<>();
         long work = 0;
-        long kept = 0;
         for (int node = 0; node < nodes.size && apart; node++) {
             if (nodes.group[node] == ENDED) {
                 rows[node] = new double[] {1};
@@ -361,16 +361,11 @@ final class ShuffleStep {
             int[] places = places(nodes.at[node], group);
             int[] order = order(places);
             int[] ascending = Arrays.stream(order).map(i -> places[i]).toArray();
-            List<Object> row =
-                    List.of(group.law, IntStream.of(ascending).boxed().toList());
-            work += group.nodes.length;
-            if (!chances.containsKey(row)) {
-                boolean slow = group.law.kind() == ShuffleLaw.Kind.OVERHAND && group.followed > 2;
-                kept += (long) group.nodes.length * (slow ? SLOW : 1);
-            }
-            apart &= work <= MOST_CELLS && kept <= MOST_CELLS && !survey.tooMuch();
+            boolean slow = group.law.kind() == ShuffleLaw.Kind.OVERHAND && group.followed > 2;
+            work += (long) group.nodes.length * (slow ? SLOW : 1);
+            apart &= work <= MOST_CELLS && !survey.tooMuch();
             if (apart) {
-                rows[node] = chances.computeIfAbsent(row, any -> group.law.places(ascending));
+                rows[node] = chances.of(group.law, ascending);
                 to[node] = targets.computeIfAbsent(
                         List.of(nodes.group[node], IntStream.of(order).boxed().toList()), any -> cells(group, order));
             }
@@ -462,7 +457,9 @@ final class ShuffleStep {
         int[] taken = new int[nodes.size];
         for (int chunk = 0; chunk < amounts.size() && apart; chunk++) {
             Amount amount = amounts.get(chunk);
-            Chunk layer = new Chunk(amount.isChoice() ? choice : 0, amount, chunk == 0, chunk == amounts.size() - 1);
+            int only = amount.isChoice() ? judge.choices(step)[choice - survey.firstChoice(step)].only() : Choice.ALL;
+            Chunk layer =
+                    new Chunk(amount.isChoice() ? choice : 0, amount, only, chunk == 0, chunk == amounts.size() - 1);
             layer.take(here, taken);
             here = layer.after;
             taken = Arrays.copyOf(layer.taken, layer.after.size);
@@ -474,6 +471,7 @@ final class ShuffleStep {
     /** One chunk of a setting, from all states in which those before are taken. */
     private final class Chunk {
         private final Amount amount;
+        private final int only;
         private final boolean first;
         private final boolean last;
         private final Links links;
@@ -485,8 +483,9 @@ final class ShuffleStep {
         private int[] knownNow = {};
         private int[] taken = new int[64];
 
-        Chunk(int choice, Amount amount, boolean first, boolean last) {
+        Chunk(int choice, Amount amount, int only, boolean first, boolean last) {
             this.amount = amount;
+            this.only = only;
             this.first = first;
             this.last = last;
             links = new Links(choice, amount.isChoice() ? 1 : 0);
@@ -512,6 +511,9 @@ final class ShuffleStep {
                     int high = any ? left : Math.min(amount.high(), left);
                     double weight = survey.weighed() ? 1.0 / (high - low + 1) : 1;
                     for (int number = low; number <= high; number++) {
+                        if (only != Choice.ALL && number != only) {
+                            continue;
+                        }
                         int takes = last ? left : number;
                         links.add(node, to(nodes.group[node], places, before[node], takes), 0, weight, number);
                     }

@@ -14,10 +14,8 @@ import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.ChunksSetting;
 import craftypocket.core.settings.Values;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -55,7 +53,6 @@ final class StateSurvey {
     private final Hands after;
     private final byte[] canonical;
     private final boolean[] plainly;
-    private final Map<List<Object>, double[]> chances = new HashMap<>();
 
     private boolean knowing;
     private boolean names;
@@ -69,7 +66,7 @@ final class StateSurvey {
     private StateSurvey(Plan plan, SurveyOptions options) {
         this.plan = plan;
         this.options = options;
-        judge = new StepJudge(plan);
+        judge = new StepJudge(plan, options.only());
         weighed = plan.choices().stream().anyMatch(Choice::isChance);
         int steps = judge.steps();
         conditionsOf = new int[steps + 1][];
@@ -272,7 +269,7 @@ final class StateSurvey {
                 enumerate(step, from, index + 1, amounts, chosen, each, way);
             }
         }
-        if (possible == 0) {
+        if (possible == 0 && choice.only() == Choice.ALL) {
             // Nothing is possible here: the step is then broken, in one world.
             choose(step, index, low, chosen);
             enumerate(step, from, index + 1, amounts, chosen, each, way);
@@ -335,11 +332,6 @@ final class StateSurvey {
 
     boolean[] freeNames() {
         return nameless;
-    }
-
-    /** By law and places, where cards come to lie: the same for all steps. */
-    Map<List<Object>, double[]> chances() {
-        return chances;
     }
 
     /** The conditions that belong to a step; -1 is the set-up. */

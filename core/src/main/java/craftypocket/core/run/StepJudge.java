@@ -15,13 +15,17 @@ final class StepJudge {
     private final int[][][] indices;
     private final boolean[] holds;
 
-    StepJudge(Plan plan) {
+    /** @param only of one choice just this number is looked at; null for all numbers */
+    StepJudge(Plan plan, SurveyOptions.Only only) {
         steps = plan.steps().toArray(PlannedStep[]::new);
         values = new Values[steps.length];
         choices = new Choice[steps.length][];
         for (int step = 0; step < steps.length; step++) {
             values[step] = steps[step].values().another();
-            choices[step] = steps[step].choices().toArray(Choice[]::new);
+            choices[step] = steps[step].choices().stream()
+                    .map(choice ->
+                            only != null && choice.key().equals(only.key()) ? choice.only(only.number()) : choice)
+                    .toArray(Choice[]::new);
         }
         conditions = new Condition[steps.length + 1][][];
         indices = new int[steps.length + 1][][];

@@ -11,6 +11,7 @@ import java.util.function.BooleanSupplier;
  * @param workers how many threads share the work
  * @param cancelled asked at every step; true ends the survey early
  * @param byStates whether worlds are counted by their states, if they can be, and not visited one by one
+ * @param only of one choice just this number is looked at; null for all numbers
  * @param hurried asked at every step; true makes a visit of all worlds, which takes too long, give way to a sample
  */
 public record SurveyOptions(
@@ -19,6 +20,7 @@ public record SurveyOptions(
         long seed,
         int workers,
         boolean byStates,
+        Only only,
         BooleanSupplier cancelled,
         BooleanSupplier hurried) {
 
@@ -32,32 +34,41 @@ public record SurveyOptions(
                 1,
                 Runtime.getRuntime().availableProcessors(),
                 true,
+                null,
                 () -> false,
                 () -> false);
     }
 
+    /** One number of the choice with this key. */
+    public record Only(String key, int number) {}
+
+    public SurveyOptions withOnly(String key, int number) {
+        return new SurveyOptions(
+                exhaustiveUpTo, sample, seed, workers, byStates, new Only(key, number), cancelled, hurried);
+    }
+
     public SurveyOptions with(BooleanSupplier newCancelled) {
-        return new SurveyOptions(exhaustiveUpTo, sample, seed, workers, byStates, newCancelled, hurried);
+        return new SurveyOptions(exhaustiveUpTo, sample, seed, workers, byStates, only, newCancelled, hurried);
     }
 
     public SurveyOptions withHurry(BooleanSupplier newHurried) {
-        return new SurveyOptions(exhaustiveUpTo, sample, seed, workers, byStates, cancelled, newHurried);
+        return new SurveyOptions(exhaustiveUpTo, sample, seed, workers, byStates, only, cancelled, newHurried);
     }
 
     public SurveyOptions withExhaustiveUpTo(long worlds) {
-        return new SurveyOptions(worlds, sample, seed, workers, byStates, cancelled, hurried);
+        return new SurveyOptions(worlds, sample, seed, workers, byStates, only, cancelled, hurried);
     }
 
     public SurveyOptions withWorkers(int newWorkers) {
-        return new SurveyOptions(exhaustiveUpTo, sample, seed, newWorkers, byStates, cancelled, hurried);
+        return new SurveyOptions(exhaustiveUpTo, sample, seed, newWorkers, byStates, only, cancelled, hurried);
     }
 
     public SurveyOptions withSample(int newSample, long newSeed) {
-        return new SurveyOptions(exhaustiveUpTo, newSample, newSeed, workers, byStates, cancelled, hurried);
+        return new SurveyOptions(exhaustiveUpTo, newSample, newSeed, workers, byStates, only, cancelled, hurried);
     }
 
     /** Worlds are visited one by one, or sampled: the plain definition of a survey. */
     public SurveyOptions visiting() {
-        return new SurveyOptions(exhaustiveUpTo, sample, seed, workers, false, cancelled, hurried);
+        return new SurveyOptions(exhaustiveUpTo, sample, seed, workers, false, only, cancelled, hurried);
     }
 }

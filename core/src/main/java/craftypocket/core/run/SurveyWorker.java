@@ -57,7 +57,7 @@ final class SurveyWorker {
         this.random = random;
         this.knowing = knowing;
         unknowing = !knowing.get();
-        judge = new StepJudge(plan);
+        judge = new StepJudge(plan, options.only());
         steps = judge.steps();
         start = plan.freshHands();
         roles = start.roleCount();
@@ -159,6 +159,9 @@ final class SurveyWorker {
     }
 
     private void finish() {
+        if (options.only() != null && !asWanted()) {
+            return;
+        }
         if (branches == 0 && worker != 0 && random == null) {
             // Without a choice there is one world, and the first worker has it.
             return;
@@ -170,6 +173,16 @@ final class SurveyWorker {
         if (random == null && tally.worlds > options.exhaustiveUpTo()) {
             stop();
         }
+    }
+
+    /** Whether the one choice of which just one number is looked at was made with it. */
+    private boolean asWanted() {
+        for (int choice = 0; choice < chosen.length; choice++) {
+            if (plan.choices().get(choice).key().equals(options.only().key())) {
+                return chosen[choice] == options.only().number();
+            }
+        }
+        return false;
     }
 
     /** Nothing that is counted from here on would be whole: the world under way is left out. */

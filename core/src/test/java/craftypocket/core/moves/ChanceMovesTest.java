@@ -122,7 +122,8 @@ class ChanceMovesTest {
                     .claim("position", "role", "K")
                     .plan();
             Survey.Finding finding = Surveyor.survey(
-                            plan, SurveyOptions.withDefaults().withSample(20_000, 1).visiting())
+                            plan,
+                            SurveyOptions.withDefaults().withSample(20_000, 1).visiting())
                     .findings()
                     .get(0);
             double exact = Riffles.topStays(cut, 52 - cut);

@@ -200,7 +200,7 @@ class StateSurveyTest {
 
     /** Whether a condition fails when the steps are done with the numbers of a world, one after another. */
     private static boolean failsIn(Plan plan, World world, int condition) {
-        StepJudge judge = new StepJudge(plan);
+        StepJudge judge = new StepJudge(plan, null);
         Hands hands = plan.freshHands();
         judge.setUp(hands);
         boolean failed = plan.conditions().get(condition).step() < 0 && !judge.holds()[condition];
@@ -259,6 +259,45 @@ class StateSurveyTest {
                 agree(move + " " + rough, plan, tree, states(plan).orElseThrow());
             }
         }
+    }
+
+    /** For each bar of each chart: the smallest failing world among those with its number, by states and one by one. */
+    @Test
+    void each_number_of_a_choice_has_its_smallest_failing_world() {
+        Plan plan = Script.deck(12)
+                .selection("A", "Ines")
+                .key("K", "AS", 12)
+                .step("spread-pick", "at", "2-9")
+                .step("return-drop-key", "at", "any")
+                .step("overhand", "chunks", "2±1 4±1 1-3 rest")
+                .claim("directly-below", "role", "A", "of", "K")
+                .plan();
+        int shown = 0;
+        for (Survey.Finding finding :
+                Surveyor.survey(plan, SurveyOptions.withDefaults()).findings()) {
+            int index = plan.conditions().indexOf(finding.condition());
+            for (Survey.Chart chart : finding.charts()) {
+                for (Survey.Bar bar : chart.bars()) {
+                    SurveyOptions only =
+                            SurveyOptions.withDefaults().withOnly(chart.choice().key(), bar.number());
+                    World byStates =
+                            Surveyor.survey(plan, only).findings().get(index).failing();
+                    World byTree = Surveyor.survey(plan, only.visiting())
+                            .findings()
+                            .get(index)
+                            .failing();
+                    assertThat(byStates).isEqualTo(byTree);
+                    assertThat(byStates == null).isEqualTo(bar.held() == bar.worlds());
+                    if (byStates != null) {
+                        assertThat(byStates.numbers())
+                                .containsEntry(chart.choice().key(), bar.number());
+                        assertThat(failsIn(plan, byStates, index)).isTrue();
+                        shown++;
+                    }
+                }
+            }
+        }
+        assertThat(shown).isGreaterThan(20);
     }
 
     /** Two rough shuffles within one move, of which both are taken chunk by chunk. */

@@ -32,15 +32,17 @@ final class JogControl extends Move {
     private final ChunksSetting before =
             has(Setting.chunks("before", "Chunks until then", "rest", (hands, values) -> values.of(at)));
     private final ChunksSetting over = has(Setting.chunks(
-            "over",
-            "Chunks over the jogged card",
-            "7 6 rest",
-            (hands, values) -> hands.size(values.of(pile)) - values.of(at) - 1).roughly());
+                    "over",
+                    "Chunks over the jogged card",
+                    "7 6 rest",
+                    (hands, values) -> hands.size(values.of(pile)) - values.of(at) - 1)
+            .roughly());
     private final ChunksSetting back = has(Setting.chunks(
-            "back",
-            "Chunks down to the break",
-            "6 8 rest",
-            (hands, values) -> hands.size(values.of(pile)) - values.of(at)).roughly());
+                    "back",
+                    "Chunks down to the break",
+                    "6 8 rest",
+                    (hands, values) -> hands.size(values.of(pile)) - values.of(at))
+            .roughly());
 
     JogControl() {
         super(

@@ -28,13 +28,14 @@ final class ShuffleFromBreak extends Move {
     private final OptionSetting block =
             has(Setting.option("block", "Brought to the top", BELOW, new Option("above", "what lies above the break")));
     private final ChunksSetting chunks = has(Setting.chunks(
-            "chunks",
-            "Chunks of the others",
-            "7 6 8 rest",
-            (hands, values) -> values.of(block) == BELOW
-                    ? Math.max(0, Fingers.depth(hands, values.of(pile), values.of(hold)))
-                    : hands.size(values.of(pile))
-                            - Math.max(0, Fingers.depth(hands, values.of(pile), values.of(hold)))).roughly());
+                    "chunks",
+                    "Chunks of the others",
+                    "7 6 8 rest",
+                    (hands, values) -> values.of(block) == BELOW
+                            ? Math.max(0, Fingers.depth(hands, values.of(pile), values.of(hold)))
+                            : hands.size(values.of(pile))
+                                    - Math.max(0, Fingers.depth(hands, values.of(pile), values.of(hold))))
+            .roughly());
 
     ShuffleFromBreak() {
         super(

@@ -26,7 +26,8 @@ final class Hindu extends Move {
 
     private final PlaceSetting pile = has(Setting.place("pile", "Shuffle", "deck"));
     private final ChunksSetting chunks =
-            has(Setting.chunks("chunks", "Chunks drawn off, then the throw", "7 8 6 rest", sizeLess(pile, 0)).roughly());
+            has(Setting.chunks("chunks", "Chunks drawn off, then the throw", "7 8 6 rest", sizeLess(pile, 0))
+                    .roughly());
     private final OptionSetting face = has(Setting.option(
             "face", "Face of the packet at the halt", NOT_SHOWN, THEM, new Option("you", "glimpsed by you")));
 

@@ -21,10 +21,11 @@ final class HinduKeepTop extends Move {
     private final AmountSetting stock =
             has(Setting.amount("stock", "Cards kept on top", "5").between(always(1), sizeLess(pile, 1)));
     private final ChunksSetting chunks = has(Setting.chunks(
-            "chunks",
-            "Pulls of the rest",
-            "9 8 7 rest",
-            (hands, values) -> hands.size(values.of(pile)) - values.of(stock)).roughly());
+                    "chunks",
+                    "Pulls of the rest",
+                    "9 8 7 rest",
+                    (hands, values) -> hands.size(values.of(pile)) - values.of(stock))
+            .roughly());
 
     HinduKeepTop() {
         super(

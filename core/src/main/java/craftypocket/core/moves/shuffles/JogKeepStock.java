@@ -21,15 +21,17 @@ final class JogKeepStock extends Move {
     private final AmountSetting stock =
             has(Setting.amount("stock", "Cards kept on top", "5").between(always(1), sizeLess(pile, 1)));
     private final ChunksSetting chunks = has(Setting.chunks(
-            "chunks",
-            "Chunks on the jogged card",
-            "9 7 8 rest",
-            (hands, values) -> hands.size(values.of(pile)) - values.of(stock) - 1).roughly());
+                    "chunks",
+                    "Chunks on the jogged card",
+                    "9 7 8 rest",
+                    (hands, values) -> hands.size(values.of(pile)) - values.of(stock) - 1)
+            .roughly());
     private final ChunksSetting again = has(Setting.chunks(
-            "again",
-            "Chunks to the break",
-            "8 9 7 rest",
-            (hands, values) -> hands.size(values.of(pile)) - values.of(stock)).roughly());
+                    "again",
+                    "Chunks to the break",
+                    "8 9 7 rest",
+                    (hands, values) -> hands.size(values.of(pile)) - values.of(stock))
+            .roughly());
 
     JogKeepStock() {
         super(

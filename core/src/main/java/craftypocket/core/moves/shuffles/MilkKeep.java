@@ -21,10 +21,11 @@ final class MilkKeep extends Move {
     private final AmountSetting count = has(Setting.amount("count", "Cards from the top with the bottom one", "1")
             .between(always(1), sizeLess(pile, 1)));
     private final ChunksSetting chunks = has(Setting.chunks(
-            "chunks",
-            "Chunks after them",
-            "9 7 8 6 9 rest",
-            (hands, values) -> hands.size(values.of(pile)) - values.of(count) - 1).roughly());
+                    "chunks",
+                    "Chunks after them",
+                    "9 7 8 6 9 rest",
+                    (hands, values) -> hands.size(values.of(pile)) - values.of(count) - 1)
+            .roughly());
 
     MilkKeep() {
         super(

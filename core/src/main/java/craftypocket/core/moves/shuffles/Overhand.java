@@ -20,7 +20,8 @@ final class Overhand extends Move {
 
     private final PlaceSetting pile = has(Setting.place("pile", "Shuffle", "deck"));
     private final ChunksSetting chunks =
-            has(Setting.chunks("chunks", "Chunks, first to last", "9 7 8 6 9 rest", sizeLess(pile, 0)).roughly());
+            has(Setting.chunks("chunks", "Chunks, first to last", "9 7 8 6 9 rest", sizeLess(pile, 0))
+                    .roughly());
 
     Overhand() {
         super(

@@ -23,10 +23,11 @@ final class OverhandBottomToTop extends Move {
     private final AmountSetting singles =
             has(Setting.amount("singles", "Single cards at the end", "1").between(always(1), sizeLess(pile, 1)));
     private final ChunksSetting chunks = has(Setting.chunks(
-            "chunks",
-            "Chunks before them",
-            "9 7 8 6 9 rest",
-            (hands, values) -> hands.size(values.of(pile)) - values.of(singles)).roughly());
+                    "chunks",
+                    "Chunks before them",
+                    "9 7 8 6 9 rest",
+                    (hands, values) -> hands.size(values.of(pile)) - values.of(singles))
+            .roughly());
 
     OverhandBottomToTop() {
         super(

@@ -20,7 +20,8 @@ final class OverhandTopToBottom extends Move {
 
     private final PlaceSetting pile = has(Setting.place("pile", "Shuffle", "deck"));
     private final ChunksSetting chunks =
-            has(Setting.chunks("chunks", "Chunks after the single card", "11 8 7 9 6 rest", sizeLess(pile, 1)).roughly());
+            has(Setting.chunks("chunks", "Chunks after the single card", "11 8 7 9 6 rest", sizeLess(pile, 1))
+                    .roughly());
 
     OverhandTopToBottom() {
         super(
