@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { useCatalogue } from '@/api/catalogue'
-import { answered, api, type ClaimSpec, type Step, type Trace } from '@/api/client'
+import { answered, api, type Bridge, type ClaimSpec, type Step, type Trace } from '@/api/client'
 import { alone } from '@/lines'
 import { RunningDeck } from '@/deck'
+import { count } from '@/ui/verdict'
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { ref, shallowRef, watch } from 'vue'
 import ClaimEditor from './ClaimEditor.vue'
@@ -82,12 +83,23 @@ function outcome(): string {
   }
   switch (found.outcome) {
     case 'found':
-      return `${found.ways.length} ${found.ways.length === 1 ? 'way leads' : 'ways lead'} there, the shortest, easiest and most natural first.`
+      return `${found.ways.length} ${found.ways.length === 1 ? 'way leads' : 'ways lead'} there: the shortest first, then what works most often, then the easiest.`
     case 'none':
-      return `None within ${found.within} moves. Allow more moves, or ask for less.`
+      return `None within ${found.within} moves. ${tried(found)}`
     default:
-      return `Stopped after ${found.tried.toLocaleString('en')} layouts, with nothing found yet.`
+      return `Stopped while trying ${found.within} in a row, with nothing found yet. ${tried(found)}`
   }
+}
+
+/** What a search without an answer tried, and what would widen it. */
+function tried(found: Bridge): string {
+  const layouts = `${count(found.tried)} ${found.tried === 1 ? 'layout' : 'layouts'}`
+  const done = `Tried: ${count(found.moves)} moves that leave nothing to chance, ${layouts}.`
+  const wider =
+    found.leftOut > 0
+      ? `${count(found.leftOut)} moves that you do not do were left out: allow them, or ask for less.`
+      : 'Ask for less, or begin after another step.'
+  return `${done} ${wider}`
 }
 </script>
 

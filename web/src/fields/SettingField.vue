@@ -50,6 +50,12 @@ const people = computed(() => {
 function changed(event: Event): void {
   emit('change', (event.target as HTMLInputElement | HTMLSelectElement).value)
 }
+
+/** Which of several choices of one setting it is, for whoever does not see them below one another. */
+function which(key: string): string {
+  const chunk = /\[(\d+)\]$/.exec(key)
+  return chunk ? `, no. ${Number(chunk[1]) + 1}` : ''
+}
 </script>
 
 <template>
@@ -181,7 +187,7 @@ function changed(event: Event): void {
           :min="choice.low"
           :max="Math.max(choice.low, choice.high)"
           :value="choice.number"
-          :aria-label="`${choice.bySpectator ? 'What they choose' : 'What the hand hits'}: ${choice.label}`"
+          :aria-label="`${choice.bySpectator ? 'What they choose' : 'What the hand hits'}: ${choice.label}${which(choice.key)}`"
           @input="emit('choose', choice.key, Number(($event.target as HTMLInputElement).value))"
         />
       </label>

@@ -870,6 +870,10 @@ export interface components {
         };
         /** @description <code>outcome</code> is found, none or stopped. */
         BridgeDocument: {
+            /** Format: int32 */
+            leftOut: number;
+            /** Format: int32 */
+            moves: number;
             outcome: string;
             /** Format: int32 */
             tried: number;

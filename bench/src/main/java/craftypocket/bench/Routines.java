@@ -2,6 +2,8 @@ package craftypocket.bench;
 
 import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.moves.AllMoves;
+import craftypocket.core.read.Plan;
+import craftypocket.core.read.PlanReader;
 import craftypocket.core.routine.Placement;
 import craftypocket.core.routine.Role;
 import craftypocket.core.routine.RoleKind;
@@ -9,8 +11,6 @@ import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.RoutineClaim;
 import craftypocket.core.routine.SetUp;
 import craftypocket.core.routine.Step;
-import craftypocket.core.run.Plan;
-import craftypocket.core.run.PlanReader;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -49,6 +49,36 @@ final class Routines {
                 List.of(
                         new RoutineClaim("c1", "", ClaimSpec.of("position", "role", "A", "nth", "1")),
                         new RoutineClaim("c2", "", ClaimSpec.of("directly-below", "role", "A", "of", "B"))));
+        return PlanReader.read(routine, AllMoves.CATALOGUE);
+    }
+
+    /** Three free cuts, each before a shuffle of six rough chunks, with a selection and a key to be followed. */
+    static Plan roughHands() {
+        List<Step> script = new ArrayList<>();
+        for (int i = 1; i <= 3; i++) {
+            script.add(Step.of("cut" + i, "spectator-cut", "depth", "any"));
+            script.add(Step.of("mix" + i, "overhand", "chunks", "8±2 8±2 8±2 8±2 8±2 8±2"));
+        }
+        return selectionAndKey(script);
+    }
+
+    /** Two riffles, with a selection and a key to be followed. */
+    static Plan twoRiffles() {
+        return selectionAndKey(List.of(Step.of("riffle1", "spectator-riffle"), Step.of("riffle2", "spectator-riffle")));
+    }
+
+    private static Plan selectionAndKey(List<Step> shuffles) {
+        List<Step> script = new ArrayList<>(List.of(
+                Step.of("pick", "spread-pick", "role", "A", "at", "any"),
+                Step.of("return", "return-on-lower", "role", "A", "at", "any")));
+        script.addAll(shuffles);
+        Routine routine = new Routine(
+                SetUp.of("52", List.of(new Placement("AS", 52, false))),
+                List.of(new Role("A", RoleKind.SELECTION, "Ines", ""), new Role("K", RoleKind.KEY, "", "AS")),
+                script,
+                List.of(
+                        new RoutineClaim("c1", "", ClaimSpec.of("directly-below", "role", "A", "of", "K")),
+                        new RoutineClaim("c2", "", ClaimSpec.of("position", "role", "A", "nth", "1-26"))));
         return PlanReader.read(routine, AllMoves.CATALOGUE);
     }
 

@@ -2,13 +2,13 @@ package craftypocket.bench;
 
 import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.moves.AllMoves;
+import craftypocket.core.read.Plan;
 import craftypocket.core.routine.Placement;
 import craftypocket.core.routine.Role;
 import craftypocket.core.routine.RoleKind;
 import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.SetUp;
 import craftypocket.core.routine.Step;
-import craftypocket.core.run.Plan;
 import craftypocket.core.run.Survey;
 import craftypocket.core.run.SurveyOptions;
 import craftypocket.core.run.Surveyor;

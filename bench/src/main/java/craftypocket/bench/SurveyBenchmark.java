@@ -1,6 +1,6 @@
 package craftypocket.bench;
 
-import craftypocket.core.run.Plan;
+import craftypocket.core.read.Plan;
 import craftypocket.core.run.Survey;
 import craftypocket.core.run.SurveyOptions;
 import craftypocket.core.run.Surveyor;
@@ -31,6 +31,8 @@ public class SurveyBenchmark {
 
     private final Plan plan = Routines.keyCard(20, "1-50", "1-50", "1-50");
     private final Plan people = Routines.threePeople();
+    private final Plan rough = Routines.roughHands();
+    private final Plan riffled = Routines.twoRiffles();
 
     @Benchmark
     public Survey everyWorld() {
@@ -57,6 +59,37 @@ public class SurveyBenchmark {
     @Benchmark
     public Survey threePeopleSampled() {
         return Surveyor.survey(people, SurveyOptions.withDefaults().visiting());
+    }
+
+    /** Shuffles as hands do them, over all ways: must stay under 500 ms. */
+    @Benchmark
+    public Survey roughHands() {
+        return exactly(Surveyor.survey(rough, SurveyOptions.withDefaults()));
+    }
+
+    /** A sample of 100,000 ways of the same. */
+    @Benchmark
+    public Survey roughHandsSampled() {
+        return Surveyor.survey(rough, SurveyOptions.withDefaults().visiting());
+    }
+
+    /** Two riffles with two cards followed, over all ways: must stay under 300 ms. */
+    @Benchmark
+    public Survey twoRiffles() {
+        return exactly(Surveyor.survey(riffled, SurveyOptions.withDefaults()));
+    }
+
+    /** A sample of 100,000 ways of the same. */
+    @Benchmark
+    public Survey twoRifflesSampled() {
+        return Surveyor.survey(riffled, SurveyOptions.withDefaults().visiting());
+    }
+
+    private static Survey exactly(Survey survey) {
+        if (!survey.exhaustive()) {
+            throw new IllegalStateException("only a sample");
+        }
+        return survey;
     }
 
     /** What the survey would cost without its tree: each world traced from the set-up. One in a hundred is measured. */

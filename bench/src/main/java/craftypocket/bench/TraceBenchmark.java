@@ -1,6 +1,6 @@
 package craftypocket.bench;
 
-import craftypocket.core.run.Plan;
+import craftypocket.core.read.Plan;
 import craftypocket.core.run.Trace;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;

@@ -7,10 +7,8 @@ import craftypocket.app.http.AnswersWithProblems;
 import craftypocket.app.performer.PerformerNotes;
 import craftypocket.app.routines.RoutineDocument;
 import craftypocket.app.routines.RoutineFiles;
-import craftypocket.core.moves.AllMoves;
+import craftypocket.core.read.Plan;
 import craftypocket.core.routine.Routine;
-import craftypocket.core.run.Plan;
-import craftypocket.core.run.PlanReader;
 import craftypocket.core.run.Survey;
 import craftypocket.core.run.SurveyOptions;
 import craftypocket.core.run.Surveyor;
@@ -117,7 +115,7 @@ class AnalysisController {
     ResponseEntity<?> failing(@Valid @RequestBody FailingRequest request) {
         Routine routine = files.plan(request.routine()).routine();
         return computations.answer(null, effort -> {
-            Plan plan = PlanReader.read(routine, AllMoves.CATALOGUE);
+            Plan plan = files.plan(routine);
             SurveyOptions options = SurveyOptions.withDefaults()
                     .with(effort::stopped)
                     .withHurry(effort::hurried)
@@ -137,7 +135,7 @@ class AnalysisController {
         if (known != null) {
             return known;
         }
-        Plan plan = PlanReader.read(routine, AllMoves.CATALOGUE);
+        Plan plan = files.plan(routine);
         SurveyOptions options =
                 SurveyOptions.withDefaults().with(effort::stopped).withHurry(effort::hurried);
         SurveyDocument found = SurveyDocument.of(Surveyor.survey(plan, options));

@@ -9,7 +9,7 @@ import craftypocket.core.claims.ClaimKinds;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.moves.Handedness;
 import craftypocket.core.moves.Move;
-import craftypocket.core.run.ComposedMove;
+import craftypocket.core.read.ComposedMove;
 import craftypocket.core.run.Playground;
 import java.util.List;
 import java.util.stream.Stream;

@@ -1,9 +1,12 @@
 package craftypocket.app.routines;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import craftypocket.app.http.Refusal;
 import craftypocket.core.moves.AllMoves;
-import craftypocket.core.run.Plan;
-import craftypocket.core.run.PlanReader;
+import craftypocket.core.read.Plan;
+import craftypocket.core.read.PlanReader;
+import craftypocket.core.routine.Routine;
 import craftypocket.core.settings.Problem;
 import jakarta.validation.Validator;
 import java.util.List;
@@ -17,6 +20,12 @@ import tools.jackson.databind.json.JsonMapper;
 /** Reads and writes routine files, and says of each what is wrong with it. */
 @Component
 public class RoutineFiles {
+
+    /** A plan takes some hundred kilobytes; an edit asks for the same routine twice, with each of its outs. */
+    private static final int MOST_KEPT = 24;
+
+    private final Cache<Routine, Plan> plans =
+            Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
 
     private final JsonMapper json;
     private final JsonMapper lenient;
@@ -82,7 +91,12 @@ public class RoutineFiles {
 
     /** Plans a routine; what cannot be read is refused with everything that is wrong. */
     public Plan plan(RoutineDocument document) {
-        return PlanReader.read(document.toCore(), AllMoves.CATALOGUE);
+        return plan(document.toCore());
+    }
+
+    /** The same of a routine; one that was read is kept for a while, as reading takes ten times as long as a trace. */
+    public Plan plan(Routine routine) {
+        return plans.get(routine, asked -> PlanReader.read(asked, AllMoves.CATALOGUE));
     }
 
     JsonNode tree(RoutineDocument document) {

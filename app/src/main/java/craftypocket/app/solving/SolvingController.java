@@ -10,9 +10,9 @@ import craftypocket.app.routines.RoutineDocument.StepDocument;
 import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.moves.Move;
+import craftypocket.core.read.Plan;
+import craftypocket.core.read.PlanReader;
 import craftypocket.core.routine.Routine;
-import craftypocket.core.run.Plan;
-import craftypocket.core.run.PlanReader;
 import craftypocket.core.run.World;
 import craftypocket.core.solve.Bridge;
 import craftypocket.core.solve.BridgeFinder;
@@ -107,7 +107,8 @@ class SolvingController {
             boolean onlyMine) {}
 
     /** {@code outcome} is found, none or stopped. */
-    record BridgeDocument(@NotNull String outcome, @NotNull List<WayDocument> ways, int tried, int within) {}
+    record BridgeDocument(
+            @NotNull String outcome, @NotNull List<WayDocument> ways, int tried, int within, int moves, int leftOut) {}
 
     record WayDocument(
             @NotNull List<StepDocument> steps,
@@ -223,7 +224,9 @@ class SolvingController {
                 Constants.word(bridge.outcome()),
                 bridge.ways().stream().map(SolvingController::way).toList(),
                 bridge.tried(),
-                bridge.within());
+                bridge.within(),
+                bridge.moves(),
+                bridge.leftOut());
     }
 
     private static WayDocument way(Bridge.Way way) {

@@ -3,10 +3,10 @@ package craftypocket.core.advise;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Trait;
+import craftypocket.core.read.Plan;
 import craftypocket.core.routine.Attention;
 import craftypocket.core.routine.Look;
 import craftypocket.core.routine.RoleKind;
-import craftypocket.core.run.Plan;
 import craftypocket.core.run.Trace;
 import java.util.stream.IntStream;
 

@@ -3,7 +3,7 @@ package craftypocket.core.advise;
 import craftypocket.core.cards.CardText;
 import craftypocket.core.cards.Side;
 import craftypocket.core.moves.Trait;
-import craftypocket.core.run.Plan;
+import craftypocket.core.read.Plan;
 import craftypocket.core.run.Trace;
 import craftypocket.core.settings.Sentence;
 import java.util.HashSet;

@@ -4,7 +4,7 @@ import craftypocket.core.cards.CardText;
 import craftypocket.core.cards.Mark;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Trait;
-import craftypocket.core.run.Plan;
+import craftypocket.core.read.Plan;
 import craftypocket.core.run.Trace;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;

@@ -5,7 +5,7 @@ import craftypocket.core.cards.CardText;
 import craftypocket.core.layout.Hold;
 import craftypocket.core.layout.Pile;
 import craftypocket.core.layout.Place;
-import craftypocket.core.run.Plan;
+import craftypocket.core.read.Plan;
 import craftypocket.core.run.Trace;
 
 /** What the deck must not have when it leaves the hands, and how long it can be held. */

@@ -1,7 +1,7 @@
 package craftypocket.core.advise;
 
 import craftypocket.core.cards.Side;
-import craftypocket.core.run.Plan;
+import craftypocket.core.read.Plan;
 import craftypocket.core.run.Trace;
 import java.util.Comparator;
 import java.util.List;

@@ -3,8 +3,8 @@ package craftypocket.core.advise;
 import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Remark;
 import craftypocket.core.moves.Trait;
-import craftypocket.core.run.Obstacle;
-import craftypocket.core.run.Plan;
+import craftypocket.core.read.Obstacle;
+import craftypocket.core.read.Plan;
 import craftypocket.core.run.Trace;
 
 /** What the performer would have to know. */

@@ -2,9 +2,9 @@ package craftypocket.core.advise;
 
 import craftypocket.core.layout.Pile;
 import craftypocket.core.layout.Place;
+import craftypocket.core.read.Plan;
+import craftypocket.core.read.PlannedStep;
 import craftypocket.core.routine.RoleKind;
-import craftypocket.core.run.Plan;
-import craftypocket.core.run.PlannedStep;
 import craftypocket.core.run.Trace;
 import java.util.ArrayList;
 import java.util.List;

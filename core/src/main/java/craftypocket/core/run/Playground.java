@@ -3,6 +3,8 @@ package craftypocket.core.run;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.moves.Catalogue;
 import craftypocket.core.moves.Move;
+import craftypocket.core.read.ComposedMove;
+import craftypocket.core.read.PlanReader;
 import craftypocket.core.routine.OwnMove;
 import craftypocket.core.routine.Placement;
 import craftypocket.core.routine.Role;

@@ -3,6 +3,8 @@ package craftypocket.core.run;
 import craftypocket.core.chance.ShuffleLaw;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Slot;
+import craftypocket.core.read.Choice;
+import craftypocket.core.read.Condition;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.ChunksSetting;

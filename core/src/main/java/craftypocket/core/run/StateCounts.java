@@ -1,6 +1,8 @@
 package craftypocket.core.run;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.read.Choice;
+import craftypocket.core.read.Plan;
 import java.util.Arrays;
 import java.util.function.IntPredicate;
 

@@ -1,6 +1,10 @@
 package craftypocket.core.run;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.read.Choice;
+import craftypocket.core.read.Condition;
+import craftypocket.core.read.Plan;
+import craftypocket.core.read.PlannedStep;
 import craftypocket.core.settings.Values;
 import java.util.ArrayList;
 import java.util.List;

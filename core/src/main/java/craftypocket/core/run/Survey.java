@@ -1,6 +1,8 @@
 package craftypocket.core.run;
 
 import craftypocket.core.layout.Place;
+import craftypocket.core.read.Choice;
+import craftypocket.core.read.Condition;
 import java.util.List;
 
 /**

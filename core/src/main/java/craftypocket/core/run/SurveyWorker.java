@@ -2,6 +2,8 @@ package craftypocket.core.run;
 
 import craftypocket.core.chance.Chance;
 import craftypocket.core.layout.Hands;
+import craftypocket.core.read.Choice;
+import craftypocket.core.read.Plan;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.Values;
 import java.util.Arrays;

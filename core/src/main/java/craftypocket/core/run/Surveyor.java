@@ -1,6 +1,8 @@
 package craftypocket.core.run;
 
 import craftypocket.core.layout.Places;
+import craftypocket.core.read.Choice;
+import craftypocket.core.read.Plan;
 import craftypocket.core.reckon.Wilson;
 import java.nio.IntBuffer;
 import java.util.ArrayList;

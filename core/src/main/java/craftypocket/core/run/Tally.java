@@ -1,5 +1,7 @@
 package craftypocket.core.run;
 
+import craftypocket.core.read.Choice;
+import craftypocket.core.read.Plan;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.ChunksSetting;
 import java.util.Arrays;

@@ -6,6 +6,9 @@ import craftypocket.core.layout.Layout;
 import craftypocket.core.layout.Place;
 import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.layout.Spoilt;
+import craftypocket.core.read.Choice;
+import craftypocket.core.read.Obstacle;
+import craftypocket.core.read.Plan;
 import java.util.List;
 import java.util.Optional;
 

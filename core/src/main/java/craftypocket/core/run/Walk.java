@@ -1,6 +1,9 @@
 package craftypocket.core.run;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.read.Obstacle;
+import craftypocket.core.read.Plan;
+import craftypocket.core.read.PlannedStep;
 import craftypocket.core.settings.Values;
 import java.util.List;
 

@@ -1,5 +1,6 @@
 package craftypocket.core.run;
 
+import craftypocket.core.read.Choice;
 import java.util.Collections;
 import java.util.Map;
 import java.util.TreeMap;

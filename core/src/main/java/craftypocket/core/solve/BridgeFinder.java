@@ -7,12 +7,12 @@ import craftypocket.core.moves.Catalogue;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.read.Plan;
+import craftypocket.core.read.PlanReader;
+import craftypocket.core.read.PlannedStep;
 import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.RoutineClaim;
 import craftypocket.core.routine.Step;
-import craftypocket.core.run.Plan;
-import craftypocket.core.run.PlanReader;
-import craftypocket.core.run.PlannedStep;
 import craftypocket.core.run.Survey;
 import craftypocket.core.run.SurveyOptions;
 import craftypocket.core.run.Surveyor;
@@ -37,12 +37,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 
 /**
  * Finds moves that lead from the layout after a step to a claim.
  *
- * <p>Bound: sequences of at most {@link #MOST_MOVES} moves, {@link #MOST_LAYOUTS} layouts. Order: fewest moves first, then the
- * easiest, then the most natural. Cost: one move on a copied surface for each try. Every way is traced again as part of the routine, and surveyed,
+ * <p>Bound: sequences of at most {@link #MOST_MOVES} moves, {@link #MOST_LAYOUTS} layouts. Order: {@link Bridge.Way#ORDER}. Cost: one move on a copied surface for each try. Every way is traced again as part of the routine, and surveyed,
  * before it is given.
  */
 public final class BridgeFinder {
@@ -66,6 +66,10 @@ public final class BridgeFinder {
 
     /** Of a move with more amounts than this the others stay as usual: all of them together are too many. */
     private static final int VARIED_AMOUNTS = 2;
+
+    private static final String EXACT_CHUNKS = "7 8 6 rest";
+
+    private static final String ROUGH_CHUNKS = "7±2 8±2 6±2 rest";
 
     private static final int SURVEYED_WORLDS = 2_000;
 
@@ -130,8 +134,7 @@ public final class BridgeFinder {
                 for (PlannedStep step : plan.more()) {
                     if (effort.stopped() || tried >= MOST_LAYOUTS) {
                         ways.addAll(offered(hits, ways.size()));
-                        return new Bridge(
-                                ways.isEmpty() ? Bridge.Outcome.STOPPED : Bridge.Outcome.FOUND, ways, tried, moves);
+                        return bridge(Bridge.Outcome.STOPPED, ways, tried, moves);
                     }
                     Hands hands = node.hands().another();
                     hands.copyFrom(node.hands());
@@ -156,7 +159,15 @@ public final class BridgeFinder {
             ways.addAll(offered(hits, ways.size()));
             level = next;
         }
-        return new Bridge(ways.isEmpty() ? Bridge.Outcome.NONE : Bridge.Outcome.FOUND, ways, tried, MOST_MOVES);
+        return bridge(Bridge.Outcome.NONE, ways, tried, MOST_MOVES);
+    }
+
+    private Bridge bridge(Bridge.Outcome without, List<Bridge.Way> ways, int tried, int within) {
+        int all = (int) catalogue.moves().stream().filter(BridgeFinder::bridges).count();
+        int used = (int) catalogue.moves().stream()
+                .filter(move -> bridges(move) && allowed.test(move))
+                .count();
+        return new Bridge(ways.isEmpty() ? without : Bridge.Outcome.FOUND, ways, tried, within, used, all - used);
     }
 
     /** The easiest hits, each traced and surveyed as part of the routine, one for each list of moves. */
@@ -175,19 +186,30 @@ public final class BridgeFinder {
                     }
                 });
         return best.values().stream()
-                .sorted(Comparator.comparingDouble((Bridge.Way w) -> -w.share())
-                        .thenComparingInt(Bridge.Way::difficulty)
-                        .thenComparingInt(Bridge.Way::oddity))
+                .sorted(Bridge.Way.ORDER)
                 .limit(MOST_WAYS - already)
                 .toList();
     }
 
+    /** A shuffle of so many cards exactly is offered as hands do it, where it works as often then. */
     private Bridge.Way proved(Node hit) {
+        Bridge.Way exact = proved(hit, UnaryOperator.identity());
+        boolean shuffles =
+                hit.moves().stream().anyMatch(move -> move.step().settings().containsValue(EXACT_CHUNKS));
+        if (!shuffles || exact.share() == 0) {
+            return exact;
+        }
+        Bridge.Way rough = proved(hit, text -> text.equals(EXACT_CHUNKS) ? ROUGH_CHUNKS : text);
+        return rough.share() >= exact.share() ? rough : exact;
+    }
+
+    private Bridge.Way proved(Node hit, UnaryOperator<String> stated) {
         List<Step> steps = hit.moves().stream().map(PlannedStep::step).toList();
         List<Step> all = new ArrayList<>(routine.steps().subList(0, after));
         for (int i = 0; i < steps.size(); i++) {
-            all.add(new Step(
-                    "bridge" + (i + 1), steps.get(i).move(), steps.get(i).settings(), Optional.empty()));
+            Map<String, String> settings = new HashMap<>(steps.get(i).settings());
+            settings.replaceAll((name, text) -> stated.apply(text));
+            all.add(new Step("bridge" + (i + 1), steps.get(i).move(), settings, Optional.empty()));
         }
         Survey survey = Surveyor.survey(
                 PlanReader.read(with(all, List.of(new RoutineClaim("goal", "", goal))), catalogue),
@@ -263,15 +285,17 @@ public final class BridgeFinder {
         }
         List<Step> candidates = new ArrayList<>();
         for (Move move : catalogue.moves()) {
-            boolean chance = move.settings().all().stream().anyMatch(s -> s instanceof ChanceSetting);
-            if (FAMILIES.contains(move.family())
-                    && move.profile().actor() == Profile.Actor.PERFORMER
-                    && !chance
-                    && allowed.test(move)) {
+            if (bridges(move) && allowed.test(move)) {
                 vary(move, numbers, plan, candidates);
             }
         }
         return candidates;
+    }
+
+    /** Whether it is what the performer does to cards, without chance. */
+    private static boolean bridges(Move move) {
+        boolean chance = move.settings().all().stream().anyMatch(s -> s instanceof ChanceSetting);
+        return FAMILIES.contains(move.family()) && move.profile().actor() == Profile.Actor.PERFORMER && !chance;
     }
 
     private void vary(Move move, Set<Integer> numbers, Plan plan, List<Step> into) {
@@ -288,7 +312,7 @@ public final class BridgeFinder {
                                     .toList()
                             : List.of(setting.usual());
                 case CHUNKS ->
-                    ((ChunksSetting) setting).partial() ? List.of("5") : List.of("7 8 6 rest", "1 rest", "rest");
+                    ((ChunksSetting) setting).partial() ? List.of("5") : List.of(EXACT_CHUNKS, "1 rest", "rest");
                 case OPTION -> setting.options().stream().map(Option::name).toList();
                 case ROLE -> plan.cast().parts().stream().map(Cast.Part::letter).toList();
                 default -> List.of(setting.usual());

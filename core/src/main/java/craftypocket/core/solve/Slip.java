@@ -3,7 +3,7 @@ package craftypocket.core.solve;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
 import craftypocket.core.moves.Profile;
-import craftypocket.core.run.PlannedStep;
+import craftypocket.core.read.PlannedStep;
 import craftypocket.core.run.Walk;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.AmountSetting;

@@ -1,9 +1,9 @@
 package craftypocket.core.solve;
 
 import craftypocket.core.moves.Catalogue;
+import craftypocket.core.read.PlanReader;
 import craftypocket.core.reckon.Wilson;
 import craftypocket.core.routine.Routine;
-import craftypocket.core.run.PlanReader;
 import craftypocket.core.run.Survey;
 import craftypocket.core.run.SurveyOptions;
 import craftypocket.core.run.Surveyor;

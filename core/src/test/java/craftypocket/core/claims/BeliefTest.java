@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import craftypocket.core.Script;
 import craftypocket.core.moves.AllMoves;
+import craftypocket.core.read.Plan;
+import craftypocket.core.read.PlanReader;
 import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.RoutineClaim;
-import craftypocket.core.run.Plan;
-import craftypocket.core.run.PlanReader;
 import craftypocket.core.run.Trace;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;

@@ -3,10 +3,10 @@ package craftypocket.core.moves;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.read.PlanReader;
 import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.SetUp;
 import craftypocket.core.routine.Step;
-import craftypocket.core.run.PlanReader;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
 import craftypocket.core.settings.PlaceSetting;

@@ -3,6 +3,8 @@ package craftypocket.core.run;
 import craftypocket.core.layout.Hold;
 import craftypocket.core.layout.Pile;
 import craftypocket.core.layout.PlaceKnowledge;
+import craftypocket.core.read.Condition;
+import craftypocket.core.read.Plan;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;

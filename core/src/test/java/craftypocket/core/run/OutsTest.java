@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import craftypocket.core.Script;
 import craftypocket.core.moves.AllMoves;
+import craftypocket.core.read.Plan;
+import craftypocket.core.read.PlanReader;
 import craftypocket.core.routine.Occasion;
 import craftypocket.core.routine.Out;
 import craftypocket.core.routine.Routine;

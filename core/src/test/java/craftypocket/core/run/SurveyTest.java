@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import craftypocket.core.Script;
 import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.moves.AllMoves;
+import craftypocket.core.read.Plan;
 import craftypocket.core.routine.Step;
 import java.util.ArrayList;
 import java.util.HashMap;

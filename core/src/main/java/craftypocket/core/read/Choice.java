@@ -1,4 +1,4 @@
-package craftypocket.core.run;
+package craftypocket.core.read;
 
 import craftypocket.core.chance.Chance;
 import craftypocket.core.layout.Hands;
@@ -22,29 +22,29 @@ import craftypocket.core.settings.Values;
 public record Choice(String key, int step, NumberSetting setting, int chunk, Amount amount, int only) {
 
     /** All numbers are looked at. */
-    static final int ALL = -1;
+    public static final int ALL = -1;
 
     Choice(String key, int step, NumberSetting setting, int chunk, Amount amount) {
         this(key, step, setting, chunk, amount, ALL);
     }
 
     /** The same with one number only. */
-    Choice only(int number) {
+    public Choice only(int number) {
         return new Choice(key, step, setting, chunk, amount, number);
     }
 
     /** Whether it is a real shuffle, of which nobody decides how it falls. */
-    boolean isChance() {
+    public boolean isChance() {
         return setting instanceof ChanceSetting;
     }
 
     /** Whether the cards have run out before it, so that there is nothing to choose. */
-    boolean needless(Hands hands, Values values) {
+    public boolean needless(Hands hands, Values values) {
         return setting instanceof ChunksSetting chunks && chunk > 0 && chunks.left(hands, values, chunk) == 0;
     }
 
     /** The least number it can be here. */
-    int low(Hands hands, Values values) {
+    public int low(Hands hands, Values values) {
         if (setting instanceof ChunksSetting chunks) {
             return Math.min(amount.kind() == Amount.Kind.ANY ? 1 : amount.low(), chunks.left(hands, values, chunk));
         }
@@ -52,7 +52,7 @@ public record Choice(String key, int step, NumberSetting setting, int chunk, Amo
     }
 
     /** The most it can be here; less than {@link #low} when nothing is possible. */
-    int high(Hands hands, Values values) {
+    public int high(Hands hands, Values values) {
         if (setting instanceof ChunksSetting chunks) {
             int left = chunks.left(hands, values, chunk);
             return amount.kind() == Amount.Kind.ANY ? left : Math.min(amount.high(), left);
@@ -69,17 +69,17 @@ public record Choice(String key, int step, NumberSetting setting, int chunk, Amo
         return base < 0 ? -1 : Math.max(0, base + number);
     }
 
-    boolean allows(Hands hands, Values values, int number) {
+    public boolean allows(Hands hands, Values values, int number) {
         return looksAt(number) && (!(setting instanceof AmountSetting one) || one.allows(hands, values, number));
     }
 
     /** Whether this number is looked at, if it is possible. */
-    boolean looksAt(int number) {
+    public boolean looksAt(int number) {
         return only == ALL || number == only;
     }
 
     /** An upper bound of how many numbers it can be, whatever the layout. */
-    int widest(int cards) {
+    public int widest(int cards) {
         if (isChance()) {
             return Chance.MOST_SHUFFLES;
         }

@@ -1,4 +1,4 @@
-package craftypocket.core.run;
+package craftypocket.core.read;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -9,6 +9,13 @@ import craftypocket.core.routine.OwnMove;
 import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.SetUp;
 import craftypocket.core.routine.Step;
+import craftypocket.core.run.Playground;
+import craftypocket.core.run.Survey;
+import craftypocket.core.run.SurveyOptions;
+import craftypocket.core.run.Surveyor;
+import craftypocket.core.run.Trace;
+import craftypocket.core.run.Tracer;
+import craftypocket.core.run.World;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;

@@ -1,4 +1,4 @@
-package craftypocket.core.run;
+package craftypocket.core.read;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -10,6 +10,7 @@ import craftypocket.core.routine.Role;
 import craftypocket.core.routine.RoleKind;
 import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.SetUp;
+import craftypocket.core.run.Trace;
 import craftypocket.core.settings.ProblemsFound;
 import java.util.List;
 import java.util.stream.IntStream;

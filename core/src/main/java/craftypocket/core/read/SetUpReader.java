@@ -1,4 +1,4 @@
-package craftypocket.core.run;
+package craftypocket.core.read;
 
 import craftypocket.core.cards.Card;
 import craftypocket.core.cards.CardText;

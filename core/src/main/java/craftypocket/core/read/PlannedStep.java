@@ -1,4 +1,4 @@
-package craftypocket.core.run;
+package craftypocket.core.read;
 
 import craftypocket.core.claims.Belief;
 import craftypocket.core.claims.Claim;
@@ -179,23 +179,23 @@ public final class PlannedStep {
         return true;
     }
 
-    boolean applies(Hands hands) {
+    public boolean applies(Hands hands) {
         return onlyIf == null || onlyIf.holds(hands);
     }
 
     /** Whether the performer cannot tell if its condition is true: then nobody knows whether to do it. */
-    boolean unnoticed(Hands hands) {
+    public boolean unnoticed(Hands hands) {
         return onlyIf != null && !onlyIf.noticed(hands);
     }
 
-    Obstacle whyUnnoticed() {
+    public Obstacle whyUnnoticed() {
         return new Obstacle(
                 "You cannot tell here whether this is so: “" + onlyIf.sentence() + "”.",
                 "Look first, or make it depend on something that you know or see then.");
     }
 
     /** Works out what is the same in all worlds that lead here. Call before the choices of the step are made. */
-    void begin(Hands hands, Values world) {
+    public void begin(Hands hands, Values world) {
         for (AmountSetting setting : derived) {
             Amount amount = world.amount(setting);
             int base = amount.base(hands, world);
@@ -205,7 +205,7 @@ public final class PlannedStep {
     }
 
     /** Settles what the choices leave, and says whether the step can be done. Call when all choices are made. */
-    boolean ready(Hands hands, Values world) {
+    public boolean ready(Hands hands, Values world) {
         for (ChunksSetting setting : chunked) {
             setting.settle(hands, world);
         }
@@ -213,7 +213,7 @@ public final class PlannedStep {
     }
 
     /** Does it. Call only when it is {@linkplain #ready ready}. */
-    void perform(Hands hands, Values world) {
+    public void perform(Hands hands, Values world) {
         hands.beginStep(numbersKnown || countedHere(hands, world));
         move.perform(hands, world);
         hands.endStep();
@@ -236,7 +236,7 @@ public final class PlannedStep {
     }
 
     /** What can be said of the numbers here although the step can be done. */
-    List<String> remarks(Hands hands, Values world) {
+    public List<String> remarks(Hands hands, Values world) {
         return Stream.concat(
                         Stream.of(chunked).flatMap(setting -> setting.remark(hands, world).stream()),
                         move.remarks(hands, world).stream())
@@ -244,7 +244,7 @@ public final class PlannedStep {
     }
 
     /** Why it cannot be done here, or nothing. */
-    Optional<Obstacle> obstacle(Hands hands, Values world) {
+    public Optional<Obstacle> obstacle(Hands hands, Values world) {
         int fault = fault(hands, world);
         if (fault == NONE) {
             return Optional.empty();
