@@ -7,7 +7,7 @@ package craftypocket.core.chance;
  * <p>The numbers are those of the SplitMix64 generator of G. Steele, D. Lea and C. Flood, “Fast splittable pseudorandom
  * number generators”, OOPSLA 2014.
  */
-public final class Chance {
+public class Chance {
 
     /** The numbers of shuffles go from 1 to this. */
     public static final int MOST_SHUFFLES = Integer.MAX_VALUE;

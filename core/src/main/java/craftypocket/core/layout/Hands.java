@@ -64,6 +64,7 @@ public final class Hands {
     private final byte[] renamed;
 
     private Mixer mixer;
+    private Chance drawn;
 
     /** The same without notes, where nobody waits to see anything. */
     public Hands(Kit kit, Places places, int roles) {
@@ -414,19 +415,33 @@ public final class Hands {
         holds.rename(into, renamed);
         known.rename(into, renamed, origins);
         stowed.rename(into, renamed);
-        for (int card = 0; card < cards; card++) {
+        boolean done = anythingDone();
+        for (int card = 0; card < cards && done; card++) {
             into[doneAt + renamed[card]] = state[doneAt + card];
         }
     }
 
+    private boolean anythingDone() {
+        int done = 0;
+        for (int i = doneAt; i < doneAt + cards; i++) {
+            done |= state[i];
+        }
+        return done != 0;
+    }
+
     /**
-     * Whether nothing tells a card from others that may change their numbers, but where it lies: it is nobody's card, sticks
-     * out nowhere, is written nowhere and nothing was done to it.
+     * Which cards something tells from others that may change their numbers, beside where they lie: they are somebody's, stick
+     * out, are written somewhere, or something was done to them.
      *
      * @param nameless by card, whether it may change its number
+     * @param into by card, whether it is such a one
      */
-    public boolean indistinct(int card, boolean[] nameless) {
-        return nameless[card] && state[doneAt + card] == 0 && !holds.of(card) && !known.of(card) && !stowed.of(card);
+    public void distinct(boolean[] nameless, boolean[] into) {
+        for (int card = 0; card < cards; card++) {
+            into[card] = !nameless[card] || state[doneAt + card] != 0 || holds.of(card);
+        }
+        known.distinct(into);
+        stowed.distinct(into);
     }
 
     /** What the performer knows of places, whichever cards lie there. */
@@ -486,7 +501,12 @@ public final class Hands {
 
     /** The draws that belong to a shuffle's number. Started anew at each call. */
     public Chance chance(int number) {
-        return chance.from(number);
+        return (drawn == null ? chance : drawn).from(number);
+    }
+
+    /** From what shuffles and other chances are drawn from now on; null for what belongs to their numbers. */
+    public void drawFrom(Chance newDrawn) {
+        drawn = newDrawn;
     }
 
     /** An immutable picture of the piles and holds. */

@@ -139,9 +139,16 @@ final class Knowledge {
         return known;
     }
 
-    /** Whether a card is some role's, or taken for it. */
-    boolean of(int card) {
-        return rolesOf(card) != 0;
+    /** Cards of roles, and those that are taken for them, are not like others. */
+    void distinct(boolean[] cards) {
+        for (int role = 0; role < roles; role++) {
+            if (state[cardAt + role] > 0) {
+                cards[state[cardAt + role] - 1] = true;
+            }
+            if (state[takenForAt + role] > 0) {
+                cards[state[takenForAt + role] - 1] = true;
+            }
+        }
     }
 
     /** The roles whose card it is, a bit each, and those for whose it is taken. */

@@ -68,14 +68,13 @@ final class Stowed {
         return state[writtenAt + thing] - 1;
     }
 
-    /** Whether a card was written on some thing. */
-    boolean of(int card) {
+    /** Cards that were written on some thing are no longer like others. */
+    void distinct(boolean[] cards) {
         for (int thing = 0; thing < things; thing++) {
-            if (written(thing) == card) {
-                return true;
+            if (written(thing) >= 0) {
+                cards[written(thing)] = true;
             }
         }
-        return false;
     }
 
     void write(int thing, int card) {

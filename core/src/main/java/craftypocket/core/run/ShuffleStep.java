@@ -12,11 +12,11 @@ import craftypocket.core.settings.Values;
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.IntToLongFunction;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -52,6 +52,7 @@ final class ShuffleStep {
     private final Hands after;
     private final Hands sorted;
     private final byte[] bytes;
+    private final boolean[] distinct;
     private final int[] conditionsBefore;
     private final int[] conditionsAfter;
     private final List<ChunksSetting> rough;
@@ -121,6 +122,7 @@ final class ShuffleStep {
         after = survey.after();
         sorted = after.another();
         bytes = new byte[after.stateBytes()];
+        distinct = new boolean[survey.plan().pack().size()];
         List<Condition> conditions = survey.plan().conditions();
         conditionsBefore = Arrays.stream(survey.conditionsOf(step))
                 .filter(i -> conditions.get(i).kind() == Condition.Kind.EXPECTED_BEFORE)
@@ -243,47 +245,60 @@ final class ShuffleStep {
                 lawNow != null || (call < rough.size() && rough.get(call).most(before, judge.values(step)) == countNow);
         sorted.read(bytes);
         byte[] slots = new byte[countNow];
-        List<Integer> followed = new ArrayList<>();
-        int others = 0;
+        boolean[] mine = new boolean[countNow];
+        int[] followed = new int[MOST_FOLLOWED];
+        int count = 0;
         boolean up = usualSide();
+        sorted.distinct(survey.freeNames(), distinct);
         for (int position = 0; position < countNow; position++) {
             byte slot = sorted.slot(placeNow, depthNow + position + 1);
-            boolean other = Slot.faceUp(slot) == up && sorted.indistinct(Slot.card(slot), survey.freeNames());
-            if (!other) {
-                followed.add(position);
-            }
             slots[position] = slot;
-            others += other ? 1 : 0;
+            mine[position] = Slot.faceUp(slot) != up || distinct[Slot.card(slot)];
+            if (mine[position] && count < MOST_FOLLOWED) {
+                followed[count] = position;
+            }
+            count += mine[position] ? 1 : 0;
         }
-        if (!fits || followed.size() > MOST_FOLLOWED) {
+        if (!fits || count > MOST_FOLLOWED) {
             apart = false;
             return 0;
         }
-        followed.sort(Comparator.comparingLong((Integer position) -> traits(slots[position])));
+        sort(followed, count, position -> traits(slots[position]));
         byte[] ordered = new byte[countNow];
-        int at = 0;
         int cell = 0;
-        int scale = 1;
-        for (int position : followed) {
-            ordered[at++] = slots[position];
-            cell += scale * position;
-            scale *= countNow;
+        for (int i = count - 1; i >= 0; i--) {
+            ordered[i] = slots[followed[i]];
+            cell = cell * countNow + followed[i];
         }
+        int at = count;
         for (int position = 0; position < countNow; position++) {
-            if (!followed.contains(position)) {
+            if (!mine[position]) {
                 ordered[at++] = slots[position];
             }
         }
         sorted.arrange(placeNow, depthNow, ordered);
-        int group = group(state, chosen, call, followed.size());
-        int[] mine = apart ? groups.get(group).nodes : null;
-        if (mine == null) {
+        int group = group(state, chosen, call, count);
+        if (!apart) {
             return 0;
         }
-        if (mine[cell] < 0) {
-            mine[cell] = nodes.add(group, cell);
+        int[] nodesHere = groups.get(group).nodes;
+        if (nodesHere[cell] < 0) {
+            nodesHere[cell] = nodes.add(group, cell);
         }
-        return mine[cell];
+        return nodesHere[cell];
+    }
+
+    /** Few numbers, by insertion. */
+    private static void sort(int[] numbers, int count, IntToLongFunction by) {
+        for (int i = 1; i < count; i++) {
+            int number = numbers[i];
+            int at = i;
+            while (at > 0 && by.applyAsLong(numbers[at - 1]) > by.applyAsLong(number)) {
+                numbers[at] = numbers[at - 1];
+                at--;
+            }
+            numbers[at] = number;
+        }
     }
 
     /** Which side most cards of the block have up. */
@@ -435,11 +450,12 @@ final class ShuffleStep {
     }
 
     private static int[] order(int[] places) {
-        return IntStream.range(0, places.length)
-                .boxed()
-                .sorted(Comparator.comparingInt(i -> places[i]))
-                .mapToInt(i -> i)
-                .toArray();
+        int[] order = new int[places.length];
+        for (int i = 0; i < order.length; i++) {
+            order[i] = i;
+        }
+        sort(order, order.length, i -> places[i]);
+        return order;
     }
 
     /** In the chunks of a setting, one after another. */

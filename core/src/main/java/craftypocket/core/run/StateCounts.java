@@ -301,8 +301,10 @@ final class StateCounts {
                 int link = likeliest(links, at, layer, failing, bit, failingFrom);
                 note(links, link, numbers);
                 at = links.to(link);
-                falls = layer < last && graph.layers().get(layer + 1) instanceof Kernel;
-                share = layer < failing ? failingFrom[layer + 1][at] : 1;
+                boolean draws = layer == last && judge.waits(step, hands) && chanceOf(step) != NOWHERE;
+                falls = draws || (layer < last && graph.layers().get(layer + 1) instanceof Kernel);
+                // Of single draws it is not known how likely those are that lead there.
+                share = draws ? 0 : layer < failing ? failingFrom[layer + 1][at] : 1;
             }
             begin(step, hands, numbers);
             if (falls) {
@@ -348,13 +350,21 @@ final class StateCounts {
         }
     }
 
+    /** Which choice of a step is how something falls by chance. */
+    private int chanceOf(int step) {
+        Choice[] choices = judge.choices(step);
+        for (int choice = 0; choice < choices.length; choice++) {
+            if (choices[choice].isChance()) {
+                return choice;
+            }
+        }
+        return NOWHERE;
+    }
+
     /** Tries one shuffle after another until one falls as wanted; gives the state that it leads to, or {@link #NOWHERE}. */
     private int fall(int step, Hands hands, int[] numbers, double tries, IntPredicate wanted) {
         Choice[] choices = judge.choices(step);
-        int chance = 0;
-        while (!choices[chance].isChance()) {
-            chance++;
-        }
+        int chance = chanceOf(step);
         Hands next = survey.after();
         for (int shuffle = 1; shuffle <= tries; shuffle++) {
             judge.values(step).set(choices[chance].setting(), 0, shuffle);

@@ -3,6 +3,7 @@ package craftypocket.core.run;
 import craftypocket.core.cards.Card;
 import craftypocket.core.cards.CardText;
 import craftypocket.core.cards.Side;
+import craftypocket.core.chance.EachChance;
 import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Trait;
@@ -179,7 +180,10 @@ final class StateSurvey {
             plainly[step] = retried;
             return false;
         }
-        if (chance || ways(plan.steps().get(step), plan.pack().size()) > MOST_WAYS) {
+        if (chance) {
+            return choices.stream().noneMatch(c -> c.setting() instanceof ChunksSetting) && draw(step, next);
+        }
+        if (ways(plan.steps().get(step), plan.pack().size()) > MOST_WAYS) {
             return false;
         }
         Links links = new Links(firstChoice[step], choices.size(), conditionsOf[step + 1]);
@@ -190,6 +194,31 @@ final class StateSurvey {
         });
         graph.add(List.of(links), List.of(), next, false);
         return true;
+    }
+
+    /** A step with few draws, not of whole shuffles: each way in which they can come out is done. */
+    private boolean draw(int step, States next) {
+        int amounts = judge.choices(step).length - 1;
+        Links links = new Links(firstChoice[step], amounts, conditionsOf[step + 1]);
+        boolean[] few = {judge.choices(step)[amounts].isChance()};
+        byEach(step, graph.states(step), true, (from, chosen, weight) -> {
+            EachChance draws = new EachChance();
+            if (judge.waits(step, before)) {
+                judge.values(step).set(judge.choices(step)[amounts].setting(), 0, 1);
+            }
+            after.drawFrom(draws);
+            boolean more = few[0];
+            while (more) {
+                after.copyFrom(before);
+                judge.perform(step, after);
+                links.add(from, state(after, next), failing(links.conditions()), weight * draws.weight(), chosen);
+                few[0] &= !draws.tooMany() && ++ways <= MOST_WAYS;
+                more = draws.next() && few[0];
+            }
+            after.drawFrom(null);
+        });
+        graph.add(List.of(links), List.of(), next, true);
+        return few[0];
     }
 
     /** The conditions of a list that failed when they were judged last, a bit each. */
