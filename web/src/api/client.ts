@@ -5,6 +5,7 @@ type Schemas = components['schemas']
 
 export type RoutineEntry = Schemas['RoutineEntry']
 export type StoredRoutine = Schemas['StoredRoutine']
+export type Beginning = Schemas['Beginning']
 export type Bridge = Schemas['BridgeDocument']
 export type Routine = Schemas['RoutineDocument']
 export type Step = Schemas['StepDocument']

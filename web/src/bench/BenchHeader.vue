@@ -2,13 +2,15 @@
 import VerdictPill from '@/ui/VerdictPill.vue'
 import { vTyped } from '@/ui/typed'
 import { computed, ref } from 'vue'
+import { useRoute } from 'vue-router'
 import BridgeDialog from './BridgeDialog.vue'
 import SolveDialog from './SolveDialog.vue'
 import { useBench } from './store'
 
 const bench = useBench()
 const solving = ref(false)
-const bridging = ref(false)
+/** A routine that was begun from its end asks first what must be true there. */
+const bridging = ref(useRoute().query.end === 'first')
 
 const saved = computed(
   () =>
@@ -22,7 +24,6 @@ const saved = computed(
       gone: 'not saved',
     })[bench.state],
 )
-const firstFailing = computed(() => bench.survey?.findings.find((f) => f.verdict !== 'always' && f.failing))
 const unusual = computed(() => Object.keys(bench.world).length > 0)
 
 function retitle(event: Event): void {
@@ -34,7 +35,7 @@ function retitle(event: Event): void {
 </script>
 
 <template>
-  <div class="flex items-center gap-x-4 border-b border-rule px-5 py-2 max-[900px]:flex-wrap">
+  <div class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule px-5 py-2">
     <input
       v-typed="bench.routine?.title ?? ''"
       class="title shrink-0 rounded border border-transparent bg-transparent px-1 font-display text-2xl font-semibold hover:border-rule"
@@ -42,16 +43,14 @@ function retitle(event: Event): void {
       maxlength="120"
       @change="retitle"
     />
-    <VerdictPill :survey="bench.problems.length > 0 ? undefined : bench.survey" />
-    <button
-      v-if="firstFailing"
-      class="min-w-0 truncate link text-sm"
-      :title="firstFailing.because"
-      @click="bench.showFailing(firstFailing)"
+    <span
+      v-if="bench.stillOpen > 0"
+      class="shrink-0 rounded-full bg-rule/50 px-3 py-0.5 text-sm font-semibold text-soft"
+      data-testid="still-open"
     >
-      show me: {{ firstFailing.because }}
-    </button>
-    <button v-if="unusual" class="shrink-0 link text-sm" @click="bench.showUsual()">as usual</button>
+      ○ {{ bench.stillOpen === 1 ? '1 step is not filled in' : `${bench.stillOpen} steps are not filled in` }}
+    </span>
+    <VerdictPill v-else :survey="bench.problems.length > 0 ? undefined : bench.survey" />
     <span class="ml-auto shrink-0 text-sm text-soft" role="status" data-testid="save-state">{{ saved }}</span>
     <button class="btn" title="Which value must a number have?" @click="solving = true">Solve for …</button>
     <button class="btn" title="Which moves lead to a claim?" @click="bridging = true">Get me there …</button>
@@ -60,6 +59,23 @@ function retitle(event: Event): void {
       Redo
     </button>
     <RouterLink class="btn-main" :to="`/rehearse/${bench.id}`">Rehearse</RouterLink>
+    <p
+      v-if="unusual || (bench.firstFailing && bench.stillOpen === 0)"
+      class="w-full text-sm"
+      data-testid="failing-way"
+    >
+      <template v-if="bench.firstFailing && bench.stillOpen === 0">
+        <span class="font-semibold text-broken">▲ {{ bench.firstFailing.sentence }}</span>
+        {{ bench.firstFailing.because }}
+        <button v-if="!unusual" class="link" @click="bench.showFailing(bench.firstFailing)">
+          show me <kbd class="kbd ml-1">F</kbd>
+        </button>
+      </template>
+      <template v-if="unusual">
+        <span class="ml-1 text-soft">Shown is not the usual way.</span>
+        <button class="ml-2 link" @click="bench.showUsual()">as usual <kbd class="kbd ml-1">F</kbd></button>
+      </template>
+    </p>
     <SolveDialog v-model:open="solving" />
     <BridgeDialog v-model:open="bridging" />
   </div>

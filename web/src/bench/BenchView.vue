@@ -11,6 +11,7 @@ import AudiencePanel from './AudiencePanel.vue'
 import BeliefsPanel from './BeliefsPanel.vue'
 import BenchHeader from './BenchHeader.vue'
 import ClaimsPanel from './ClaimsPanel.vue'
+import DeckTour from './DeckTour.vue'
 import HintsPanel from './HintsPanel.vue'
 import LedgerPanel from './LedgerPanel.vue'
 import LinesBar from './LinesBar.vue'
@@ -25,7 +26,7 @@ import SetUpTray from './SetUpTray.vue'
 import SightStrip from './SightStrip.vue'
 import UnsavedLine from './UnsavedLine.vue'
 import { usePerformer } from '@/performer'
-import { addStep, duplicateStep, moveStep, newStep, removeStep, withOwnMove } from './edits'
+import { addStep, duplicateStep, moveStep, newStep, removeStep, rolesAt, withOwnMove } from './edits'
 import { SET_UP, useBench } from './store'
 
 const bench = useBench()
@@ -55,12 +56,19 @@ function selectNeighbour(by: number): void {
   select(all[Math.max(0, Math.min(all.length - 1, at))]!)
 }
 
+/** Puts a move before the selected step, as it needs one. */
+function addBefore(moveId: string): void {
+  const at = stepIds.value.indexOf(bench.selected)
+  select(stepIds.value[at - 1] ?? SET_UP)
+  add(moveId)
+}
+
 function add(moveId: string): void {
   const move = catalogue.value.moves.find((m) => m.id === moveId)
   if (bench.routine && move) {
-    const step = newStep(bench.routine, move)
+    const { routine: cast, step } = newStep(bench.routine, move, rolesAt(bench.trace, bench.selectedIndex))
     const own = performer.value.ownMoves.find((m) => m.id === moveId)
-    const carrying = own ? withOwnMove(bench.routine, own) : bench.routine
+    const carrying = own ? withOwnMove(cast, own) : cast
     bench.edit(addStep(carrying, step, bench.selected))
     select(step.id)
   }
@@ -124,6 +132,7 @@ useViewKeys([
   { keys: 'Delete', does: 'Remove the selected step' },
   { keys: 'Ctrl + Z', does: 'Undo' },
   { keys: 'Ctrl + Shift + Z', does: 'Redo' },
+  { keys: 'F', does: 'Show the first way that fails, or the usual way again' },
   { keys: 'R', does: 'Rehearse' },
   { keys: '?', does: 'These keys' },
 ])
@@ -145,6 +154,11 @@ onKey(['a', 'A'], (event) => {
 onKey(['d', 'D'], (event) => {
   if (!event.ctrlKey && !event.metaKey) {
     duplicate(bench.selected)
+  }
+})
+onKey(['f', 'F'], (event) => {
+  if (!event.ctrlKey && !event.metaKey) {
+    bench.toggleFailing()
   }
 })
 onKey(['r', 'R'], (event) => {
@@ -174,12 +188,13 @@ onKey(['z', 'Z'], (event) => {
   <p v-if="missing" role="alert" class="p-8">
     {{ missing }} <RouterLink to="/" class="link">Back to the repertoire</RouterLink>
   </p>
-  <template v-else-if="bench.routine">
+  <div v-else-if="bench.routine" class="whole">
     <BenchHeader />
     <UnsavedLine @keep="keepMine" @drop="dropMine" />
     <LinesBar v-if="bench.whole!.outs.length > 0" />
-    <div class="bench grow">
-      <div class="flex min-w-0 flex-col">
+    <div class="bench">
+      <div class="seen">
+        <DeckTour v-if="bench.routine.steps.length > 2" />
         <ScriptAndDeck
           class="grow"
           @select="select"
@@ -193,7 +208,7 @@ onKey(['z', 'Z'], (event) => {
       <aside class="inspector" aria-label="Selected step">
         <OutEditor v-if="bench.line !== MAIN" />
         <SetUpInspector v-if="bench.selected === SET_UP" @lay="tray = true" />
-        <StepInspector v-else :key="bench.selected" @compose="composing = true" />
+        <StepInspector v-else :key="bench.selected" @compose="composing = true" @before="addBefore" />
         <HintsPanel :here="true" />
         <LedgerPanel />
         <BeliefsPanel />
@@ -206,34 +221,54 @@ onKey(['z', 'Z'], (event) => {
     <OwnMoveDialog v-model:open="composing" />
     <SetUpTray v-model:open="tray" />
     <MovePalette v-model:open="palette" :catalogue="catalogue" @pick="add" />
-  </template>
+  </div>
 </template>
 
 <style scoped>
+/* The header stays in view: what is below it scrolls, each side by itself. */
+.whole {
+  display: flex;
+  flex-direction: column;
+  height: calc(100dvh - 3rem);
+  min-height: 24rem;
+}
+
 .bench {
   display: grid;
+  flex: 1 1 0;
+  min-height: 0;
   grid-template-columns: minmax(0, 1fr) 340px;
+}
+
+.seen {
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+  overflow-y: auto;
 }
 
 .inspector {
   border-left: 1px solid var(--rule);
   padding: 0.75rem 1.25rem 5rem;
   overflow-y: auto;
-  max-height: calc(100vh - 6.4rem);
-  position: sticky;
-  top: 0;
 }
 
 @media (max-width: 900px) {
+  .whole {
+    height: auto;
+  }
+
   .bench {
     grid-template-columns: minmax(0, 1fr);
+  }
+
+  .seen {
+    overflow-y: visible;
   }
 
   .inspector {
     border-left: 0;
     border-top: 1px solid var(--rule);
-    max-height: none;
-    position: static;
   }
 }
 </style>

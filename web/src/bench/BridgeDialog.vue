@@ -47,16 +47,20 @@ const { running, share, answer, failure, start, stop } = useComputation(async (c
   return found
 })
 
-watch(open, (now) => {
-  if (now && bench.routine) {
-    goal.value = newClaimSpec(bench.routine, 'position', catalogue.value)
-    pictures.value = []
-    answer.value = undefined
-    failure.value = ''
-  } else {
-    stop()
-  }
-})
+watch(
+  open,
+  (now) => {
+    if (now && bench.routine) {
+      goal.value = newClaimSpec(bench.routine, 'position', catalogue.value)
+      pictures.value = []
+      answer.value = undefined
+      failure.value = ''
+    } else {
+      stop()
+    }
+  },
+  { immediate: true },
+)
 
 function insert(steps: Step[]): void {
   let routine = bench.routine!

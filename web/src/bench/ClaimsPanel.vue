@@ -2,11 +2,11 @@
 import { useCatalogue } from '@/api/catalogue'
 import type { Finding } from '@/api/client'
 import { verdict } from '@/ui/verdict'
-import { computed, ref } from 'vue'
+import { computed, nextTick, ref } from 'vue'
 import ShareBars from '@/ui/ShareBars.vue'
 import ClaimEditor from './ClaimEditor.vue'
-import { addClaim, changeClaim, newClaimSpec, removeClaim } from './edits'
-import { useBench } from './store'
+import { addClaim, changeClaim, newClaimSpec, removeClaim, rolesAt } from './edits'
+import { SET_UP, useBench } from './store'
 
 /** A verdict is told by its sign as well as by its colour. */
 const TONES = {
@@ -20,25 +20,46 @@ const catalogue = useCatalogue()
 const editing = ref('')
 
 /** Claims of the performer, and of what moves expect and need only what fails or was expected: the rest is a matter of course. */
-const findings = computed(() =>
-  (bench.survey?.findings ?? []).filter((f) => f.kind !== 'can-be-done' || f.verdict !== 'always'),
-)
+const findings = computed(() => {
+  const told = (bench.survey?.findings ?? []).filter(
+    (f) => f.kind !== 'can-be-done' || f.verdict !== 'always',
+  )
+  const here = (finding: Finding) => finding.moment === bench.selectedIndex && bench.selectedIndex > 0
+  return [...told.filter(here), ...told.filter((f) => !here(f))]
+})
 
 function stepName(moment: number): string {
   const step = bench.routine?.steps[moment - 1]
   return moment === 0 || !step ? 'set-up' : `step ${moment}`
 }
 
-function add(): void {
-  const after = bench.selected
-  const changed = addClaim(
-    bench.routine!,
-    newClaimSpec(bench.routine!, 'directly-below', catalogue.value),
-    after,
-  )
+/** What is claimed first where these roles are: a card at its key, a card somewhere, or how many cards there are. */
+function likely(): string {
+  const chosen = rolesAt(bench.trace, bench.selectedIndex)
+    .filter((r) => r.chosen)
+    .map((r) => bench.routine!.roles.find((role) => role.letter === r.letter)?.kind)
+  const selected = chosen.includes('selection')
+  return selected && chosen.includes('key') ? 'directly-below' : chosen.length > 0 ? 'position' : 'pile-size'
+}
+
+/** Adds a claim and opens it where it can be seen. */
+async function add(): Promise<void> {
+  const spec = newClaimSpec(bench.routine!, likely(), catalogue.value)
+  const changed = addClaim(bench.routine!, spec, bench.selected)
   bench.edit(changed)
   editing.value = changed.claims.at(-1)!.id
+  await nextTick()
+  const editor = document.querySelector<HTMLElement>('[data-claim-editor]')
+  editor?.scrollIntoView({ block: 'center' })
+  editor?.querySelector<HTMLElement>('select, input')?.focus()
 }
+
+/** Claims that were not judged yet, such as the one that was added just now. */
+const unjudged = computed(() =>
+  (bench.routine?.claims ?? []).filter(
+    (c) => editing.value === c.id && !findings.value.some((f) => f.id === c.id),
+  ),
+)
 
 function said(finding: Finding) {
   return verdict(finding, bench.survey!)
@@ -50,6 +71,9 @@ const edited = computed(() => bench.routine?.claims.findIndex((c) => c.id === ed
 <template>
   <section class="mt-5 border-t border-rule pt-3" aria-label="What must hold">
     <h2 class="text-lg">What must hold</h2>
+    <p v-if="bench.survey?.sampledBecause" class="text-sm text-soft">
+      Only a sample of all ways was looked at: {{ bench.survey.sampledBecause }}.
+    </p>
     <ul class="mt-1 space-y-2.5">
       <li
         v-for="finding in findings"
@@ -89,6 +113,7 @@ const edited = computed(() => bench.routine?.claims.findIndex((c) => c.id === ed
           </button>
           <ClaimEditor
             v-if="editing === finding.id && edited >= 0"
+            data-claim-editor
             :claim="bench.routine!.claims[edited]!.claim"
             :path="`claims[${edited}].claim`"
             @change="bench.edit(changeClaim(bench.routine!, finding.id, { claim: $event }))"
@@ -96,6 +121,16 @@ const edited = computed(() => bench.routine?.claims.findIndex((c) => c.id === ed
         </template>
       </li>
     </ul>
-    <button class="mt-3 btn" @click="add">Claim something after this step</button>
+    <ClaimEditor
+      v-for="claim in unjudged"
+      :key="claim.id"
+      data-claim-editor
+      :claim="claim.claim"
+      :path="`claims[${bench.routine!.claims.indexOf(claim)}].claim`"
+      @change="bench.edit(changeClaim(bench.routine!, claim.id, { claim: $event }))"
+    />
+    <button class="mt-3 btn" @click="add">
+      {{ bench.selected === SET_UP ? 'Claim something at the end' : 'Claim something after this step' }}
+    </button>
   </section>
 </template>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useCatalogue } from '@/api/catalogue'
-import type { Moment, Step } from '@/api/client'
+import type { Moment, Step, Survey, Trace } from '@/api/client'
 import { RunningDeck } from '@/deck'
-import { useElementSize } from '@vueuse/core'
+import { useElementSize, useMediaQuery } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { SET_UP, useBench } from './store'
 
@@ -14,12 +14,25 @@ const emit = defineEmits<{
   add: []
 }>()
 
-const ROW_HEIGHT = 92
+const ROW_HEIGHT = 106
 
 const bench = useBench()
 const catalogue = useCatalogue()
 const deckColumn = ref<HTMLElement>()
 const { width } = useElementSize(deckColumn)
+const script = ref<HTMLElement>()
+const { width: scriptWidth } = useElementSize(script)
+/** Where there is no room beside the script, the deck of each moment is drawn under its step. */
+const narrow = useMediaQuery('(max-width: 900px)')
+
+function only(moment: number): Trace | undefined {
+  const at = bench.trace?.moments[moment]
+  return at && { ...bench.trace!, moments: [at] }
+}
+
+function surveyOf(moment: number): Survey | undefined {
+  return bench.survey && { ...bench.survey, bands: bench.survey.bands.slice(moment, moment + 1) }
+}
 const dragged = ref('')
 const over = ref(-1)
 
@@ -49,6 +62,23 @@ function deciding(step: Step): string {
     return ''
   }
   return at.choices.some((c) => c.bySpectator) ? 'they choose' : 'by feel'
+}
+
+/** The claims that stand after a step, and whether they hold; nothing while they are not judged. */
+function claimsAfter(id: string): { sign: string; holds: boolean; said: string } | undefined {
+  const ids = new Set(bench.routine?.claims.filter((c) => c.after === id).map((c) => c.id))
+  const judged = bench.survey?.findings.filter((f) => f.kind === 'claim' && ids.has(f.id)) ?? []
+  if (judged.length === 0) {
+    return undefined
+  }
+  const holds = judged.every((f) => f.verdict === 'always')
+  const said = judged
+    .map(
+      (f) =>
+        `${f.sentence}: ${f.verdict === 'always' ? 'holds' : f.verdict === 'never' ? 'fails' : 'can fail'}`,
+    )
+    .join('; ')
+  return { sign: holds ? '●' : '▲', holds, said }
 }
 
 /** How many outs begin after a step. */
@@ -87,7 +117,7 @@ function spoken(step: Step | undefined): string {
 
 <template>
   <section class="script" aria-label="Script and running deck">
-    <ol class="steps">
+    <ol ref="script" class="steps">
       <li
         v-for="(step, i) in rows"
         :key="step?.id ?? SET_UP"
@@ -97,7 +127,7 @@ function spoken(step: Step | undefined): string {
           over: over === i,
           elsewhere: step && !bench.isOwn(step.id),
         }"
-        :style="{ height: `${ROW_HEIGHT}px` }"
+        :style="narrow ? {} : { height: `${ROW_HEIGHT}px` }"
         :draggable="!!step && bench.isOwn(step.id)"
         :data-step="step?.id ?? 'set-up'"
         @dragstart="dragged = step?.id ?? ''"
@@ -107,14 +137,25 @@ function spoken(step: Step | undefined): string {
         @dragend="over = -1"
       >
         <button
-          class="flex h-full w-full flex-col items-start overflow-hidden py-2 pr-1 pl-3 text-left"
+          class="flex w-full flex-col items-start overflow-hidden py-2 pr-1 pl-3 text-left"
+          :class="{ 'h-full': !narrow }"
           :aria-current="bench.selected === (step?.id ?? SET_UP) ? 'step' : undefined"
           @click="select(step?.id ?? SET_UP)"
         >
           <template v-if="step">
             <span class="flex w-full items-baseline gap-2">
               <span class="w-5 shrink-0 text-right text-soft">{{ i }}</span>
-              <strong class="truncate">{{ name(step) }}</strong>
+              <strong class="leading-tight">{{ name(step) }}</strong>
+              <span
+                v-if="claimsAfter(step.id)"
+                class="ml-auto shrink-0 pr-1 text-sm"
+                :class="claimsAfter(step.id)!.holds ? 'text-holds' : 'text-broken'"
+                :title="claimsAfter(step.id)!.said"
+                data-testid="claimed-here"
+              >
+                <span aria-hidden="true">{{ claimsAfter(step.id)!.sign }}</span>
+                <span class="sr-only">{{ claimsAfter(step.id)!.said }}</span>
+              </span>
               <span
                 v-if="outsAfter(step.id) > 0"
                 class="ml-auto shrink-0 pr-1 text-xs text-brass"
@@ -126,7 +167,7 @@ function spoken(step: Step | undefined): string {
             <span v-if="broken(step)" class="pl-7 text-sm leading-snug font-semibold text-broken">
               ▲ {{ broken(step) }}
             </span>
-            <span v-else class="line-clamp-2 pl-7 text-sm leading-snug text-soft">
+            <span v-else class="line-clamp-3 pl-7 text-sm leading-snug text-soft">
               {{ moment(step)?.skipped ? 'Not needed this way. ' : '' }}{{ moment(step)?.stated ?? '' }}
             </span>
             <span
@@ -150,6 +191,16 @@ function spoken(step: Step | undefined): string {
           </template>
           <span class="sr-only">{{ spoken(step) }}</span>
         </button>
+        <RunningDeck
+          v-if="narrow && only(i) && scriptWidth > 0"
+          class="px-3 pb-1"
+          :trace="only(i)!"
+          :survey="surveyOf(i)"
+          :width="scriptWidth - 28"
+          :row-height="76"
+          :slot-top="24"
+          @select="select(step?.id ?? SET_UP)"
+        />
         <span v-if="step && bench.selected === step.id && bench.isOwn(step.id)" class="tools">
           <button title="Move up (Alt+↑)" aria-label="Move step up" @click="emit('move', step.id, i - 2)">
             ↑
@@ -172,7 +223,7 @@ function spoken(step: Step | undefined): string {
         <button class="btn w-full" @click="emit('add')">Add a move <kbd class="kbd ml-2">A</kbd></button>
       </li>
     </ol>
-    <div ref="deckColumn" class="deck">
+    <div v-if="!narrow" ref="deckColumn" class="deck">
       <RunningDeck
         v-if="bench.trace && width > 0"
         :trace="bench.trace"
@@ -189,7 +240,7 @@ function spoken(step: Step | undefined): string {
 <style scoped>
 .script {
   display: grid;
-  grid-template-columns: 330px minmax(0, 1fr);
+  grid-template-columns: 360px minmax(0, 1fr);
   align-items: start;
   padding-bottom: 3rem;
 }

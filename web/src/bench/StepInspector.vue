@@ -9,9 +9,11 @@ import { useBench } from './store'
 const bench = useBench()
 const catalogue = useCatalogue()
 
-defineEmits<{
+const emit = defineEmits<{
   /** This step and others are to become one move. */
   compose: []
+  /** A move is to be put before this step. */
+  before: [moveId: string]
 }>()
 
 const index = computed(() => bench.selectedIndex - 1)
@@ -26,6 +28,12 @@ const played = computed<PlayedWorld>(() => ({
   moment: moment.value,
   problems: bench.problems,
 }))
+
+/** The moves that would mend it, where the advice names them. */
+const helpers = computed(() => {
+  const named = [...(moment.value?.broken?.mend ?? '').matchAll(/“([^”]+)”/g)].map((m) => m[1])
+  return catalogue.value.moves.filter((m) => named.includes(m.name))
+})
 
 /** The steps that can cover this one. */
 const others = computed(() =>
@@ -81,6 +89,14 @@ function toggleCondition(event: Event): void {
     >
       <strong class="text-broken">{{ moment.broken.reason }}</strong>
       <p class="text-sm">{{ moment.broken.mend }}</p>
+      <button
+        v-for="helper in helpers"
+        :key="helper.id"
+        class="mt-2 mr-2 btn"
+        @click="emit('before', helper.id)"
+      >
+        Put “{{ helper.name }}” before it
+      </button>
     </div>
     <p
       v-for="remark in moment?.remarks ?? []"

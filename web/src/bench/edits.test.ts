@@ -23,6 +23,8 @@ const setting = (name: string, kind: string, usual: string, optional = false) =>
   kind,
   usual,
   begins: usual,
+  roleKind: usual === 'K' ? 'key' : 'selection',
+  use: 'names',
   optional,
   bySpectator: false,
   piles: true,
@@ -104,11 +106,41 @@ const ids = (r: Routine) => r.steps.map((s) => s.id).join(' ')
 
 describe('edits', () => {
   it('puts a new step after the selected one, with roles of the fitting kind', () => {
-    const step = newStep(routine, catalogue.moves[2]!)
+    const { step } = newStep(routine, catalogue.moves[2]!)
 
     expect(step).toMatchObject({ id: 's4', settings: { role: 'B', key: 'K', as: '' } })
     expect(ids(addStep(routine, step, 's1'))).toBe('s1 s4 s2 s3')
     expect(ids(addStep(routine, step, ''))).toBe('s4 s1 s2 s3')
+  })
+
+  it('makes the roles that a step needs, each its own', () => {
+    const pick = move('pick', 'Pick', [{ ...setting('role', 'role', 'A'), use: 'makes' }])
+    const back = move('back', 'Back', [{ ...setting('role', 'role', 'A'), use: 'returns' }])
+    const none = { ...routine, roles: [], steps: [] }
+
+    const first = newStep(none, pick)
+    expect(first.routine.roles).toMatchObject([{ letter: 'A', kind: 'selection', owner: 'Ines' }])
+    expect(first.step.settings.role).toBe('A')
+
+    const chosen = [{ letter: 'A', chosen: true, out: true }]
+    const second = newStep(first.routine, pick, chosen)
+    expect(second.routine.roles).toMatchObject([{ owner: 'Ines' }, { letter: 'B', owner: 'Bruno' }])
+    expect(second.step.settings.role).toBe('B')
+
+    const both = [
+      { letter: 'A', chosen: true, out: false },
+      { letter: 'B', chosen: true, out: true },
+    ]
+    expect(newStep(second.routine, back, both).step.settings.role).toBe('B')
+    expect(newStep(second.routine, back, both).routine).toBe(second.routine)
+  })
+
+  it('places a key that it makes, so that it is somewhere', () => {
+    const none = { ...routine, roles: [], steps: [] }
+    const made = newStep(none, move('drop', 'Drop', [setting('key', 'role', 'K')])).routine
+
+    expect(made.roles).toMatchObject([{ letter: 'K', kind: 'key', card: '9C' }])
+    expect(made.setUp.placements).toEqual([{ card: '9C', nth: 1, from: 'bottom' }])
   })
 
   it('moves, duplicates and removes steps without touching the old routine', () => {
@@ -137,7 +169,7 @@ describe('edits', () => {
   })
 
   it('follows a new letter into steps and claims', () => {
-    const withReturn = addStep(routine, newStep(routine, catalogue.moves[2]!), 's3')
+    const withReturn = addStep(routine, newStep(routine, catalogue.moves[2]!).step, 's3')
 
     const changed = changeRole(withReturn, 'B', { letter: 'C' }, catalogue)
 

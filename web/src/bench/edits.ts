@@ -8,6 +8,7 @@ import type {
   RoutineClaim,
   Setting,
   Step,
+  Trace,
 } from '@/api/client'
 import { parts } from '@/fields'
 
@@ -27,38 +28,118 @@ export function freshId(routine: Routine, prefix: string): string {
   return `${prefix}${number}`
 }
 
-/** Which kind of role a move means by the letter it usually has. */
-const KIND_OF_USUAL: Record<string, Role['kind']> = {
-  K: 'key',
-  F: 'force',
-  S: 'slug',
-  L: 'helper',
-  J: 'helper',
+/** Where the cards of roles are when a step is put in, as the trace tells it. */
+export interface RoleNow {
+  letter: string
+  /** Whether some card is it already. */
+  chosen: boolean
+  /** Whether that card lies elsewhere than in the deck. */
+  out: boolean
 }
 
-/** A step of a move with settings that make sense in this routine: roles of the fitting kind. */
-export function newStep(routine: Routine, move: Move): Step {
+/** The roles after a step, by its number; none while there is no trace. */
+export function rolesAt(trace: Trace | undefined, moment: number): RoleNow[] {
+  return (trace?.moments[moment]?.roles ?? []).map((role, i) => ({
+    letter: trace!.roles[i]!.letter,
+    chosen: role.chosen,
+    out: role.chosen && role.place !== '' && role.place !== 'deck',
+  }))
+}
+
+/** Made-up people, taken in order. */
+const PEOPLE = [
+  'Ines',
+  'Bruno',
+  'Orla',
+  'Tove',
+  'Jorun',
+  'Emil',
+  'Sanna',
+  'Piet',
+  'Ulla',
+  'Marek',
+  'Alba',
+  'Nils',
+]
+
+/** Cards for keys and force cards that the set-up does not place yet, taken in order. */
+const CARDS = ['9C', 'QH', '4S', 'JD', '7C', '2H', '10S', '5D']
+
+/**
+ * A step of a move with settings that make sense in this routine, and the routine with the roles that it needs: a role is
+ * taken that fits, or made.
+ *
+ * @param now where the roles are before the step
+ */
+export function newStep(routine: Routine, move: Move, now: RoleNow[] = []): { routine: Routine; step: Step } {
+  let made = routine
   const settings: Record<string, string> = {}
   for (const setting of move.settings) {
     if (setting.kind === 'chance') {
       continue
     }
     if (setting.kind === 'role' && !setting.optional) {
-      const kind = KIND_OF_USUAL[setting.usual] ?? 'selection'
-      const role = routine.roles.find((r) => r.kind === kind) ?? routine.roles[0]
-      settings[setting.name] = role?.letter ?? ''
+      const taken = Object.values(settings)
+      const fitting = fittingRole(made, setting, now, taken)
+      made = fitting ? made : withRole(made, setting)
+      settings[setting.name] = fitting ?? made.roles.at(-1)!.letter
     } else {
       settings[setting.name] = setting.begins || usualThing(routine, setting)
     }
   }
   return {
-    id: freshId(routine, 's'),
-    move: move.id,
-    settings,
-    look: 'as-taught',
-    then: 'as-taught',
-    cover: '',
-    note: '',
+    routine: made,
+    step: {
+      id: freshId(routine, 's'),
+      move: move.id,
+      settings,
+      look: 'as-taught',
+      then: 'as-taught',
+      cover: '',
+      note: '',
+    },
+  }
+}
+
+/** A role for a setting: nobody's card yet where one is made, the one that is out where it comes back. */
+function fittingRole(
+  routine: Routine,
+  setting: Setting,
+  now: RoleNow[],
+  taken: string[],
+): string | undefined {
+  const state = (letter: string) => now.find((r) => r.letter === letter)
+  const kind = routine.roles.filter((r) => r.kind === setting.roleKind)
+  const free = kind.filter((r) => !taken.includes(r.letter))
+  switch (setting.use) {
+    case 'makes':
+      return free.find((r) => !state(r.letter)?.chosen)?.letter
+    case 'returns':
+      return (free.find((r) => state(r.letter)?.out) ?? free[0])?.letter
+    default:
+      return (free.find((r) => state(r.letter)?.chosen) ?? free[0] ?? kind[0])?.letter
+  }
+}
+
+/** A role that a setting needs. A key or a force card is placed, so that it is somewhere: at the bottom, or on top. */
+function withRole(routine: Routine, setting: Setting): Routine {
+  const kind = setting.roleKind as Role['kind']
+  const made = addRole(routine, kind)
+  const role = made.roles.at(-1)!
+  if (kind !== 'key' && kind !== 'force') {
+    return made
+  }
+  const placed = [...routine.setUp.placements.map((p) => p.card), ...routine.roles.map((r) => r.card)]
+  const card = CARDS.find((c) => !placed.includes(c))!
+  const from = kind === 'key' ? 'bottom' : 'top'
+  const there = routine.setUp.placements.filter((p) => p.from === from).length
+  return {
+    ...made,
+    roles: made.roles.map((r) => (r === role ? { ...r, card } : r)),
+    setUp: {
+      ...made.setUp,
+      placements: [...made.setUp.placements, { card, nth: there + 1, from }],
+    },
   }
 }
 
@@ -171,7 +252,8 @@ export function addRole(routine: Routine, kind: Role['kind']): Routine {
   const letters = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ'
   const order = letters.slice(letters.indexOf(start)) + letters.slice(0, letters.indexOf(start))
   const letter = [...order].find((l) => !routine.roles.some((r) => r.letter === l))!
-  const owner = kind === 'selection' ? 'Ines' : ''
+  const owner =
+    kind === 'selection' ? (PEOPLE.find((p) => !routine.roles.some((r) => r.owner === p)) ?? PEOPLE[0]!) : ''
   return { ...routine, roles: [...routine.roles, { letter, kind, owner, card: '' }] }
 }
 

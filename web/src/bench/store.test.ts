@@ -61,6 +61,7 @@ class Server {
         worlds: 1,
         exhaustive: true,
         counted: true,
+        sampledBecause: '',
         seed: 0,
         allHold: true,
         findings: [],

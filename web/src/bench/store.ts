@@ -48,6 +48,10 @@ export const useBench = defineStore('bench', () => {
   /** What was found of each line, by its id. */
   const found = shallowRef<Record<string, LineFound>>({})
   const survey = computed(() => found.value[line.value]?.survey)
+  /** What fails first, of what can be shown failing. */
+  const firstFailing = computed(() => survey.value?.findings.find((f) => f.verdict !== 'always' && f.failing))
+  /** How many steps are not filled in yet: until they are there is nothing to judge. */
+  const stillOpen = computed(() => trace.value?.moments.filter((m) => m.broken?.open).length ?? 0)
   const selected = ref(SET_UP)
   const problems = ref<FieldProblem[]>([])
   const state = computed(() => queue.value?.state.value ?? 'saved')
@@ -272,6 +276,15 @@ export const useBench = defineStore('bench', () => {
     }
   }
 
+  /** Shows the first way that fails; the usual way again when another is shown. */
+  function toggleFailing(): void {
+    if (Object.keys(world.value).length > 0) {
+      showUsual()
+    } else if (firstFailing.value) {
+      showFailing(firstFailing.value)
+    }
+  }
+
   function showUsual(): void {
     world.value = {}
     void retrace()
@@ -308,6 +321,9 @@ export const useBench = defineStore('bench', () => {
     choose,
     showFailing,
     showFailingWith,
+    toggleFailing,
+    firstFailing,
+    stillOpen,
     showUsual,
   }
 })

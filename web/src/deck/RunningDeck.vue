@@ -47,6 +47,17 @@ const pointedName = computed(() => {
   return slot && card ? [card.name, ...card.marks, `${slot.position} from the top`].join(', ') : ''
 })
 
+/** Of more cards than this the sheaths would run together: then there is one, of the card that is pointed at. */
+const MOST_SHEATHED = 2
+
+const sheathed = computed(() => {
+  const uncertain = [...new Set(shapes.value.sheaths.flat().map((sheath) => sheath.role))]
+  const card = pointed.value?.card
+  const followed = props.trace.moments.flatMap((m) => m.roles).findIndex((role) => role.card === card)
+  const role = card === undefined || followed < 0 ? uncertain[0] : followed % props.trace.roles.length
+  return uncertain.length <= MOST_SHEATHED ? uncertain : uncertain.filter((r) => r === role)
+})
+
 /** A slot narrower than this cannot show what is printed on its card. */
 const READABLE = 18
 
@@ -127,7 +138,7 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
 
       <g v-for="(between, i) in thumbnail ? [] : shapes.sheaths" :key="`b${i}`" class="sheaths">
         <path
-          v-for="(sheath, s) in between"
+          v-for="(sheath, s) in between.filter((one) => sheathed.includes(one.role))"
           :key="s"
           :d="sheath.path"
           :fill="roleStyle(sheath.role).colour"
@@ -298,7 +309,7 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
               {{ marker.letter }}
             </text>
             <text
-              v-if="marker.share.index === 0"
+              v-if="marker.share.index === 0 && marker.told"
               :x="marker.x + (marker.anchor === 'end' ? 3 : marker.anchor === 'start' ? -3 : 0)"
               :y="marker.y - 6"
               :text-anchor="marker.anchor"

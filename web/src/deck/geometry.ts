@@ -51,6 +51,8 @@ export interface Marker {
   width: number
   /** How the written position is anchored, so that neighbours do not overlap. */
   anchor: 'start' | 'middle' | 'end'
+  /** Whether its position is written. */
+  told: boolean
   /** Roles that turn out to be one card share its slot: which of them this is, and how many they are. */
   share: { index: number; of: number }
 }
@@ -153,11 +155,12 @@ const THREAD_WIDTH = 3
  * piles have slots of one width at all moments; small ones beside them have wider slots when there is room.
  */
 export function layOut(trace: Trace, frame: Frame, survey?: Survey): DeckShapes {
-  const widths = slotWidths(trace, frame.width)
+  const rooms = trace.moments.map((moment, index) => roomOf(moment, survey, index))
+  const widths = slotWidths(trace, frame.width, rooms)
   const rows = trace.moments.map((stated, index) => {
     const moment = { ...stated, piles: [...stated.piles].sort((a, b) => farness(a) - farness(b)) }
     const y = index * frame.rowHeight + frame.slotTop
-    const boxes = unitBoxes(moment, frame.width, widths)
+    const boxes = unitBoxes(moment, frame.width, widths, rooms[index]!)
     const piles = boxes.flatMap((box) => (box.pile ? [box] : []))
     return {
       y,
@@ -257,11 +260,18 @@ interface SlotWidths {
   many: number
 }
 
-function isSmall(pile: { cards: unknown[] }): boolean {
-  return pile.cards.length <= FEW
+/** How many cards a pile must have room for: those that lie there, or that can lie there in other ways. */
+type RoomOf = (pile: { place: string; cards: unknown[] }) => number
+
+function roomOf(moment: Moment, survey: Survey | undefined, index: number): RoomOf {
+  const widest = new Map<string, number>()
+  for (const spot of (survey?.bands[index] ?? []).flat()) {
+    widest.set(spot.place, Math.max(widest.get(spot.place) ?? 0, spot.position))
+  }
+  return (pile) => Math.max(pile.cards.length, widest.get(pile.place) ?? 0)
 }
 
-function slotWidths(trace: Trace, width: number): SlotWidths {
+function slotWidths(trace: Trace, width: number, rooms: RoomOf[]): SlotWidths {
   /** What the gaps between piles and the things without cards leave. */
   const room = (moment: Moment) => {
     const side = units(moment)
@@ -272,13 +282,16 @@ function slotWidths(trace: Trace, width: number): SlotWidths {
   const manyWith = (few: number) =>
     Math.min(
       WIDEST_SLOT,
-      ...trace.moments.map((moment) => {
-        const small = moment.piles.filter(isSmall).reduce((sum, pile) => sum + pile.cards.length, 0)
-        const large = trace.cards.length - small
+      ...trace.moments.map((moment, index) => {
+        const held = moment.piles.map(rooms[index]!)
+        const small = held.filter((cards) => cards <= FEW).reduce((sum, cards) => sum + cards, 0)
+        const large = held.filter((cards) => cards > FEW).reduce((sum, cards) => sum + cards, 0)
         return (room(moment) - small * few) / Math.max(1, large)
       }),
     )
-  const even = Math.min(WIDEST_SLOT, ...trace.moments.map((m) => room(m) / trace.cards.length))
+  const all = (index: number) =>
+    trace.moments[index]!.piles.reduce((sum, pile) => sum + rooms[index]!(pile), 0)
+  const even = Math.min(WIDEST_SLOT, ...trace.moments.map((m, i) => room(m) / Math.max(1, all(i))))
   const many = manyWith(WIDE_SLOT)
   return even < WIDE_SLOT && many >= NARROWEST_SLOT ? { few: WIDE_SLOT, many } : { few: even, many: even }
 }
@@ -286,15 +299,15 @@ function slotWidths(trace: Trace, width: number): SlotWidths {
 /** A unit with its room: a pile, or a thing without cards. */
 type UnitBox = PileBox & { pile: boolean; thing: string }
 
-function unitBoxes(moment: Moment, width: number, widths: SlotWidths): UnitBox[] {
+function unitBoxes(moment: Moment, width: number, widths: SlotWidths, roomOf: RoomOf): UnitBox[] {
   const side = units(moment)
   const boxes: UnitBox[] = []
   let right = width
   for (const unit of [...side].reverse()) {
-    const slot = unit.pile && isSmall(unit.pile) ? widths.few : widths.many
-    const extent = unit.pile ? unit.pile.cards.length * slot : EMPTY_THING
+    const slot = unit.pile && roomOf(unit.pile) <= FEW ? widths.few : widths.many
+    const extent = unit.pile ? roomOf(unit.pile) * slot : EMPTY_THING
     const x = unit === side[0] && unit.pile ? 0 : right - extent
-    boxes.unshift({ ...named(unit), x, end: x + extent, slot })
+    boxes.unshift({ ...named(unit), x, end: x + (unit.pile ? unit.pile.cards.length * slot : extent), slot })
     right = x - PILE_GAP
   }
   return boxes
@@ -345,19 +358,22 @@ function markers(trace: Trace, moment: Moment, piles: PileBox[], y: number): Mar
             chosen: state.chosen,
             width: Math.max(13, Math.min(22, slotOf(piles, state.place) - 2)),
             anchor: 'middle' as Marker['anchor'],
+            told: true,
             share: { index: 0, of: 1 },
           },
         ],
   )
   const sorted = [...found].sort((a, b) => a.x - b.x)
+  const near = (one?: Marker, other?: Marker) =>
+    !!one && !!other && one.x !== other.x && Math.abs(other.x - one.x) < CLOSE
   sorted.forEach((marker, i) => {
-    const next = sorted[i + 1]
     const together = sorted.filter((other) => other.x === marker.x)
     marker.share = { index: together.indexOf(marker), of: together.length }
-    if (next && next.x !== marker.x && next.x - marker.x < CLOSE) {
-      marker.anchor = 'end'
-      next.anchor = 'start'
-    }
+    const before = near(marker, sorted[i - 1])
+    const behind = near(marker, sorted[i + 1])
+    // Between two that are near there is no room for a number; the ledger tells it.
+    marker.told = !(before && behind)
+    marker.anchor = behind ? 'end' : before ? 'start' : 'middle'
   })
   return found
 }

@@ -25,7 +25,7 @@ const emit = defineEmits<{
   dropped: []
 }>()
 
-const SKILLS = ['cannot do it', 'learning', 'slowly', 'with care', 'well', 'second nature']
+const SKILLS = ['nothing said yet', 'learning', 'slowly', 'with care', 'well', 'second nature']
 
 const { note, setNote, dropOwnMove } = usePerformer()
 const routine = shallowRef<Routine>()

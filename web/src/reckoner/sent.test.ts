@@ -9,6 +9,8 @@ const setting = (name: string, kind: string, usual: string) => ({
   kind,
   usual,
   begins: usual,
+  roleKind: usual === 'K' ? 'key' : 'selection',
+  use: 'names',
   optional: false,
   bySpectator: false,
   piles: true,

@@ -13,9 +13,9 @@ export function withSent(routine: Routine, sent: Sent, catalogue: Catalogue): Ro
   for (const { move, settings } of sent.steps) {
     const known = catalogue.moves.find((m) => m.id === move)
     if (known) {
-      const step = newStep(changed, known)
+      const { routine: cast, step } = newStep(changed, known)
       const last = changed.steps.at(-1)?.id ?? ''
-      changed = addStep(changed, { ...step, settings: { ...step.settings, ...settings } }, last)
+      changed = addStep(cast, { ...step, settings: { ...step.settings, ...settings } }, last)
     }
   }
   if (sent.claim) {

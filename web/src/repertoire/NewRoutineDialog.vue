@@ -1,16 +1,44 @@
 <script setup lang="ts">
+import { answered, api, type Beginning } from '@/api/client'
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
-import { ref } from 'vue'
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
 
 const open = defineModel<boolean>('open', { required: true })
-const emit = defineEmits<{ create: [title: string] }>()
+const emit = defineEmits<{
+  create: [title: string, beginning: Beginning | undefined, fromTheEnd: boolean]
+}>()
+
+const NOTHING = 'nothing'
+const END = 'end'
+
 const title = ref('')
+const chosen = ref(NOTHING)
+
+const beginnings = useQuery({
+  queryKey: ['beginnings'],
+  queryFn: () => answered(api.GET('/api/routines/beginnings')),
+  enabled: open,
+  staleTime: Infinity,
+})
+
+const choices = computed(() => [
+  { value: NOTHING, label: 'Nothing yet', says: '52 cards in any order, and nothing done to them.' },
+  ...(beginnings.data.value ?? []).map((b) => ({
+    value: b.effect,
+    label: b.effect,
+    says: b.routine.summary,
+  })),
+  { value: END, label: 'The end', says: 'Say what must be true at the end, and see moves that lead there.' },
+])
 
 function create(): void {
   if (title.value.trim()) {
     open.value = false
-    emit('create', title.value.trim())
+    const beginning = beginnings.data.value?.find((b) => b.effect === chosen.value)
+    emit('create', title.value.trim(), beginning, chosen.value === END)
     title.value = ''
+    chosen.value = NOTHING
   }
 }
 </script>
@@ -19,7 +47,7 @@ function create(): void {
   <Dialog :open="open" class="relative z-50" @close="open = false">
     <div class="fixed inset-0 bg-black/40" aria-hidden="true" />
     <div class="fixed inset-0 flex items-center justify-center p-4">
-      <DialogPanel class="w-full max-w-md rounded-xl bg-paper p-6">
+      <DialogPanel class="max-h-full w-full max-w-xl overflow-y-auto rounded-xl bg-paper p-6">
         <DialogTitle class="text-xl">A new routine</DialogTitle>
         <form @submit.prevent="create">
           <label class="mt-3 block text-sm font-semibold" for="new-title">What is it called?</label>
@@ -30,7 +58,21 @@ function create(): void {
             maxlength="120"
             autocomplete="off"
           />
-          <p class="mt-1 text-sm text-soft">You start with 52 cards in any order and nothing done to them.</p>
+          <fieldset class="mt-4">
+            <legend class="text-sm font-semibold">It begins with</legend>
+            <label
+              v-for="choice in choices"
+              :key="choice.value"
+              class="mt-1.5 flex items-baseline gap-2.5 rounded-lg px-2 py-1"
+              :class="{ 'bg-raised': chosen === choice.value }"
+            >
+              <input v-model="chosen" type="radio" name="beginning" :value="choice.value" />
+              <span>
+                <span class="font-semibold">{{ choice.label }}</span>
+                <span class="block text-sm leading-snug text-soft">{{ choice.says }}</span>
+              </span>
+            </label>
+          </fieldset>
           <div class="mt-4 flex gap-3">
             <button class="btn-main" type="submit" :disabled="!title.trim()">Start</button>
             <button class="btn" type="button" @click="open = false">Leave it</button>

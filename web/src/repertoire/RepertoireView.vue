@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { answered, api, ApiProblem, type LastRehearsal } from '@/api/client'
+import { answered, api, ApiProblem, type LastRehearsal, type Beginning } from '@/api/client'
 import { useToast } from '@/ui/toast'
 import { typing, useViewKeys } from '@/ui/keys'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
@@ -50,10 +50,14 @@ async function attempt(does: () => Promise<void>): Promise<void> {
   }
 }
 
-const create = (title: string) =>
+const create = (title: string, beginning: Beginning | undefined, fromTheEnd: boolean) =>
   attempt(async () => {
-    const made = await answered(api.POST('/api/routines', { body: { title } }))
-    await router.push(`/bench/${made.id}`)
+    const made = await answered(
+      beginning
+        ? api.POST('/api/routines/from-file', { body: { ...beginning.routine, title } as never })
+        : api.POST('/api/routines', { body: { title } }),
+    )
+    await router.push({ path: `/bench/${made.id}`, query: fromTheEnd ? { end: 'first' } : {} })
   })
 
 const copy = (id: string) =>

@@ -1,8 +1,18 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
+import { useLocalStorage } from '@vueuse/core'
+import { useRoute } from 'vue-router'
 import { useKeyWords } from './keys'
 
 const keys = useKeyWords()
+const route = useRoute()
+const tour = useLocalStorage('deck-tour', 0)
+
+/** Shows once more how the deck is read. */
+function explain(): void {
+  tour.value = 0
+  keys.open = false
+}
 </script>
 
 <template>
@@ -19,7 +29,10 @@ const keys = useKeyWords()
             <dd>{{ word.does }}</dd>
           </template>
         </dl>
-        <button class="btn mt-5" @click="keys.open = false">Close</button>
+        <div class="mt-5 flex gap-3">
+          <button class="btn" @click="keys.open = false">Close</button>
+          <button v-if="route.name === 'bench'" class="btn" @click="explain">Explain the deck</button>
+        </div>
       </DialogPanel>
     </div>
   </Dialog>

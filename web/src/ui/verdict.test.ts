@@ -25,6 +25,7 @@ function survey(worlds: number, exhaustive: boolean, ...held: number[]): Survey 
     worlds,
     exhaustive,
     counted: true,
+    sampledBecause: '',
     stopped: false,
     seed: 0,
     allHold: held.every((h) => h === worlds),

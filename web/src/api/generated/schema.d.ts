@@ -540,6 +540,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/routines/beginnings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What a new routine can begin with, by what people see.
+         * @description What a new routine can begin with, by what people see.
+         */
+        get: operations["beginnings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/routines/bin": {
         parameters: {
             query?: never;
@@ -851,6 +871,13 @@ export interface components {
             number: number;
             /** Format: int64 */
             worlds: number;
+        };
+        /** @description One of them. */
+        Beginning: {
+            /** @description what people see, in a few words */
+            effect: string;
+            /** @description what there is then, ready to be changed */
+            routine: components["schemas"]["RoutineDocument"];
         };
         /** @description What people believe by then, by the claim that states it, if one does; and whether it is so in this world. */
         BeliefDocument: {
@@ -1210,6 +1237,8 @@ export interface components {
         };
         ObstacleDocument: {
             mend: string;
+            /** @description whether it only is not filled in yet */
+            open: boolean;
             reason: string;
         };
         /** @description Odds of shuffles. */
@@ -1453,7 +1482,8 @@ export interface components {
         };
         /**
          * @description <code>kind</code> is one of amount, estimate, chunks, place, thing, role, option, beats, person, step, face, text, chance. Of a place,
-         *      <code>piles</code> and <code>parts</code> say whether it can be a pile of its own, and a part of a thing.
+         *      <code>piles</code> and <code>parts</code> say whether it can be a pile of its own, and a part of a thing. Of a role, <code>roleKind</code> is what
+         *      it usually is, and <code>use</code> whether a step names it, makes it, or returns it to the cards.
          */
         SettingDocument: {
             begins: string;
@@ -1465,6 +1495,8 @@ export interface components {
             options: components["schemas"]["OptionDocument"][];
             parts: boolean;
             piles: boolean;
+            roleKind: string;
+            use: string;
             usual: string;
         };
         ShareDocument: {
@@ -1571,6 +1603,8 @@ export interface components {
             exhaustive: boolean;
             /** @description claims first, in the order of the routine; then what each step expects and whether it can be done */
             findings: components["schemas"]["FindingDocument"][];
+            /** @description why it is only a sample; may be empty */
+            sampledBecause: string;
             /**
              * Format: int64
              * @description of the sample; 0 when worlds were visited in order
@@ -3748,6 +3782,44 @@ export interface operations {
             };
             /** @description The disk is full. */
             507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    beginnings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Beginning"][];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -48,7 +48,7 @@ const lying = computed(() => wide.value > high.value)
     :answer="flat.map(told).join(' · ')"
     :refusal="refusal"
     :formula="`In quarters: ${folded.map(told).join(' · ')}. ${flat.map((way) => `A ${way.cards} card is ${way.size}`).join(', ')}.`"
-    source="Card sizes from memory. A bank card is 85.60 × 53.98 mm (ISO/IEC 7810)."
+    source="Card sizes from memory. Measure the inside: what is printed on a holder is its outside."
     :sent="sent"
   >
     <template #given>

@@ -27,7 +27,7 @@ const sent = computed(() => ({
     :answer="`together in ${share === undefined ? '…' : percent(share)}`"
     :refusal="refusal"
     formula="(1 − (k − 1) / (n − 1))ʳ for k chunks, r times."
-    source="Any gap is cut equally likely. After R. Pemantle, Journal of Theoretical Probability 2 (1989)."
+    source="Any gap is cut equally likely. After “Randomization time for the overhand shuffle”, Journal of Theoretical Probability 2 (1989)."
     :sent="sent"
   >
     <template #given>

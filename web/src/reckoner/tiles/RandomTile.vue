@@ -18,7 +18,7 @@ const share = computed(() => odds.value?.riffles.find((r) => r.value === riffles
     :answer="`${share === undefined ? '…' : percent(share)} from random`"
     :refusal="refusal"
     formula="Half the sum, over all orders, of how far C(2ᵐ + n − r, n) / 2ᵐⁿ is from 1 / n!. Computed exactly."
-    source="D. Bayer, P. Diaconis, Annals of Applied Probability 2 (1992)."
+    source="“Trailing the dovetail shuffle to its lair”, Annals of Applied Probability 2 (1992)."
     :sent="{ steps: [{ move: 'spectator-riffle', settings: { times: String(riffles) } }] }"
   >
     <template #given>

@@ -80,6 +80,17 @@ class DemoRoutinesTest {
                 .isEqualTo(Files.readAllLines(folder.resolve(demo + ".txt")));
     }
 
+    /** What a new routine can begin with holds: whoever begins with it has changed it when it fails. */
+    @ParameterizedTest
+    @ValueSource(strings = {"found", "forced"})
+    void beginnings_hold(String name) throws IOException {
+        Routine routine = routine(Path.of("src/main/resources/beginnings", name + ".json"));
+        Survey survey = Surveyor.survey(PlanReader.read(routine, AllMoves.CATALOGUE), SurveyOptions.withDefaults());
+
+        assertThat(survey.exhaustive()).isTrue();
+        assertThat(survey.findings()).allMatch(f -> f.verdict() == Survey.Verdict.ALWAYS);
+    }
+
     private static List<String> found(Routine routine) {
         Plan plan = PlanReader.read(routine, AllMoves.CATALOGUE);
         List<String> found = new ArrayList<>(trace(plan));

@@ -15,6 +15,7 @@ import java.util.Map;
  *
  * @param worlds how many ways were looked at
  * @param counted whether worlds is a number of ways; otherwise all ways are weighed, and it is in how many parts
+ * @param sampledBecause why it is only a sample; may be empty
  * @param exhaustive whether these were all there are; otherwise shares carry a 95 % interval
  * @param seed of the sample; 0 when worlds were visited in order
  * @param stopped whether it was ended early; the figures are then of what was looked at
@@ -25,6 +26,7 @@ record SurveyDocument(
         long worlds,
         boolean exhaustive,
         boolean counted,
+        @NotNull String sampledBecause,
         boolean stopped,
         long seed,
         boolean allHold,
@@ -79,6 +81,7 @@ record SurveyDocument(
                 survey.worlds(),
                 survey.exhaustive(),
                 survey.counted(),
+                survey.sampledBecause(),
                 survey.stopped(),
                 survey.seed(),
                 survey.allHold(),

@@ -112,7 +112,8 @@ record TraceDocument(
     /** What was done to a card for good, in a word. */
     record SpoiltDocument(int card, @NotNull String how) {}
 
-    record ObstacleDocument(@NotNull String reason, @NotNull String mend) {}
+    /** @param open whether it only is not filled in yet */
+    record ObstacleDocument(@NotNull String reason, @NotNull String mend, boolean open) {}
 
     record RemarkDocument(boolean warning, @NotNull String text) {}
 
@@ -255,7 +256,7 @@ record TraceDocument(
                 step == null ? "" : step.condition().orElse(""),
                 moment.skipped(),
                 moment.broken()
-                        .map(o -> new ObstacleDocument(o.reason(), o.mend()))
+                        .map(o -> new ObstacleDocument(o.reason(), o.mend(), o.open()))
                         .orElse(null),
                 step == null ? List.of() : remarks(step, moment),
                 moment.choices().stream().map(TraceDocument::choice).toList(),

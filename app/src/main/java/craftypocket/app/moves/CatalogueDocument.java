@@ -8,7 +8,9 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.routine.Look;
 import craftypocket.core.routine.Occasion;
+import craftypocket.core.routine.RoleKind;
 import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
@@ -28,7 +30,8 @@ record CatalogueDocument(
 
     /**
      * {@code kind} is one of amount, estimate, chunks, place, thing, role, option, beats, person, step, face, text, chance. Of a place,
-     * {@code piles} and {@code parts} say whether it can be a pile of its own, and a part of a thing.
+     * {@code piles} and {@code parts} say whether it can be a pile of its own, and a part of a thing. Of a role, {@code roleKind} is what
+     * it usually is, and {@code use} whether a step names it, makes it, or returns it to the cards.
      */
     record SettingDocument(
             @NotNull String name,
@@ -40,6 +43,8 @@ record CatalogueDocument(
             boolean optional,
             boolean piles,
             boolean parts,
+            @NotNull String roleKind,
+            @NotNull String use,
             @NotNull List<OptionDocument> options) {}
 
     record OptionDocument(@NotNull String name, @NotNull String label) {}
@@ -119,6 +124,8 @@ record CatalogueDocument(
                         s.optional(),
                         s instanceof PlaceSetting place && place.takesPiles(),
                         s instanceof PlaceSetting place && place.takesParts(),
+                        s instanceof RoleSetting ? Constants.word(RoleKind.ofLetter(s.usual())) : "",
+                        s instanceof RoleSetting role ? Constants.word(role.use()) : "",
                         s.options().stream()
                                 .map(o -> new OptionDocument(o.name(), o.label().replaceAll("\\{[a-z-]+}", "…")))
                                 .toList()))

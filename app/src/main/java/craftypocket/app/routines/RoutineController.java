@@ -48,8 +48,10 @@ class RoutineController {
             String title) {}
 
     private final RoutineService routines;
+    private final Beginnings beginnings;
 
-    RoutineController(RoutineService routines) {
+    RoutineController(RoutineService routines, Beginnings beginnings) {
+        this.beginnings = beginnings;
         this.routines = routines;
     }
 
@@ -73,6 +75,12 @@ class RoutineController {
     ResponseEntity<StoredRoutine> fromFile(
             @RequestHeader(name = EditId.HEADER, required = false) UUID edit, @RequestBody JsonNode file) {
         return created(edit, id -> routines.create(file, id));
+    }
+
+    /** What a new routine can begin with, by what people see. */
+    @GetMapping("/beginnings")
+    List<Beginnings.Beginning> beginnings() {
+        return beginnings.all();
     }
 
     /** What was deleted, the last first. */

@@ -43,8 +43,8 @@ final class EndingRules extends Rules {
             add(
                     Hint.Rule.NOT_EXAMINABLE,
                     last,
-                    "At the end there are " + (special == 1 ? "one special card" : special + " special cards")
-                            + " on the table. Have a way to get rid of them, or put them away at once.",
+                    "At the end there " + (special == 1 ? "is one special card" : "are " + special + " special cards")
+                            + " on the table. Have a way to get rid of what is special, or put it away at once.",
                     "What was impossible will be picked up and looked at.");
         }
         if (!end.spoilt().isEmpty()) {

@@ -8,15 +8,21 @@ import java.util.Optional;
  *
  * @param reason in the performer's words
  * @param mend what would help
+ * @param open whether it only is not filled in yet
  * @param unknown what the performer would have to know, when it is that
  */
-public record Obstacle(String reason, String mend, Optional<Need.Knowledge> unknown) {
+public record Obstacle(String reason, String mend, boolean open, Optional<Need.Knowledge> unknown) {
 
     public Obstacle(String reason, String mend) {
-        this(reason, mend, Optional.empty());
+        this(reason, mend, false, Optional.empty());
+    }
+
+    /** A setting that is not filled in. */
+    static Obstacle gap(String reason) {
+        return new Obstacle(reason, "Open the step and fill it in.", true, Optional.empty());
     }
 
     static Obstacle of(Need need) {
-        return new Obstacle(need.reason(), need.mend(), need.knowledge());
+        return new Obstacle(need.reason(), need.mend(), false, need.knowledge());
     }
 }

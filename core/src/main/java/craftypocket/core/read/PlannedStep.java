@@ -250,7 +250,7 @@ public final class PlannedStep {
             return Optional.empty();
         }
         if (fault == GAP) {
-            return Optional.of(new Obstacle(gaps.get(0), "Open the step and fill it in."));
+            return Optional.of(Obstacle.gap(gaps.get(0)));
         }
         if (fault == UNMET) {
             return move.unmet(hands, world).map(Obstacle::of);

@@ -11,6 +11,17 @@ public enum RoleKind {
 
     private final String label;
 
+    /** What is meant by the letter that a move usually names: K is a key, F a force card, S a slug, J and L are helpers. */
+    public static RoleKind ofLetter(String letter) {
+        return switch (letter) {
+            case "K" -> KEY;
+            case "F" -> FORCE;
+            case "S" -> SLUG;
+            case "J", "L" -> HELPER;
+            default -> SELECTION;
+        };
+    }
+
     RoleKind(String label) {
         this.label = label;
     }

@@ -40,6 +40,8 @@ final class ShuffleStep {
     /** Places of three cards of chunks by chance take so many times as long to reckon. */
     private static final int SLOW = 40;
 
+    private static final String TOO_MANY_PLACES = "shuffled cards can come to lie at too many places";
+
     /** It ends there: no block is shuffled any more. */
     private static final int ENDED = -1;
 
@@ -229,7 +231,10 @@ final class ShuffleStep {
     // ---- up to the shuffle -----------------------------------------------------------------------------------------
 
     private boolean caught(int place, int depth, int count, ShuffleLaw law) {
-        apart &= after.mixesUnseen(place, depth, count);
+        if (!after.mixesUnseen(place, depth, count)) {
+            apart = false;
+            survey.tooMuch("faces can come into view as cards are shuffled");
+        }
         placeNow = place;
         depthNow = depth;
         countNow = count;
@@ -261,6 +266,7 @@ final class ShuffleStep {
         }
         if (!fits || count > MOST_FOLLOWED) {
             apart = false;
+            survey.tooMuch("more than three cards matter in one shuffle");
             return 0;
         }
         sort(followed, count, position -> traits(slots[position]));
@@ -342,6 +348,7 @@ final class ShuffleStep {
         cells += (long) cellsHere * (lawNow == null ? countNow + 1 : 1);
         if (cells > MOST_CELLS) {
             apart = false;
+            survey.tooMuch(TOO_MANY_PLACES);
             return 0;
         }
         int[] nodes = none(cellsHere);
@@ -380,7 +387,11 @@ final class ShuffleStep {
             int[] ascending = Arrays.stream(order).map(i -> places[i]).toArray();
             boolean slow = group.law.kind() == ShuffleLaw.Kind.OVERHAND && group.followed > 2;
             work += (long) group.nodes.length * (slow ? SLOW : 1);
-            apart &= work <= MOST_CELLS && !survey.tooMuch();
+            if (work > MOST_CELLS) {
+                apart = false;
+                survey.tooMuch(TOO_MANY_PLACES);
+            }
+            apart &= !survey.tooMuch();
             if (apart) {
                 rows[node] = chances.of(group.law, ascending);
                 to[node] = targets.computeIfAbsent(

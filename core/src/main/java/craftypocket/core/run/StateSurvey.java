@@ -67,6 +67,8 @@ final class StateSurvey {
     /** Whether it is worth to begin anew, as something is done in another way now. */
     private boolean retried;
 
+    private String why = "there are more things to keep apart than it can count";
+
     private StateSurvey(Plan plan, SurveyOptions options) {
         this.plan = plan;
         this.options = options;
@@ -90,11 +92,28 @@ final class StateSurvey {
         plainly = new boolean[steps];
     }
 
-    /** The counts of all worlds; nothing when there is too much to count, or it was stopped. */
-    static Optional<Tally> of(Plan plan, SurveyOptions options) {
+    /**
+     * What came of it.
+     *
+     * @param tally the counts of all worlds; nothing when there is too much to count, or it was stopped
+     * @param why what there was too much of, in words; empty when it was stopped
+     */
+    record Outcome(Optional<Tally> tally, String why) {}
+
+    static Outcome of(Plan plan, SurveyOptions options) {
         StateSurvey survey = new StateSurvey(plan, options);
         boolean fits = Arrays.stream(survey.conditionsOf).allMatch(c -> c.length <= MOST_CONDITIONS);
-        return fits && survey.forward() ? Optional.of(new StateCounts(survey, survey.graph).tally()) : Optional.empty();
+        if (fits && survey.forward()) {
+            return new Outcome(Optional.of(new StateCounts(survey, survey.graph).tally()), "");
+        }
+        boolean stopped =
+                options.cancelled().getAsBoolean() || options.hurried().getAsBoolean();
+        return new Outcome(Optional.empty(), stopped ? "" : survey.why);
+    }
+
+    /** Says of what there is too much; what is said last counts. */
+    void tooMuch(String what) {
+        why = what;
     }
 
     /** An upper bound of the ways in which a step can be done from one state, one by one. */
@@ -181,9 +200,11 @@ final class StateSurvey {
             return false;
         }
         if (chance) {
+            tooMuch("something falls by chance within another move");
             return choices.stream().noneMatch(c -> c.setting() instanceof ChunksSetting) && draw(step, next);
         }
         if (ways(plan.steps().get(step), plan.pack().size()) > MOST_WAYS) {
+            tooMuch("one step can go in too many ways");
             return false;
         }
         Links links = new Links(firstChoice[step], choices.size(), conditionsOf[step + 1]);
@@ -232,11 +253,11 @@ final class StateSurvey {
 
     boolean tooMuch() {
         States last = graph.states(graph.steps());
-        return ways > MOST_WAYS
-                || last.size() > MOST_STATES
-                || graph.links() > MOST_LINKS
-                || options.cancelled().getAsBoolean()
-                || options.hurried().getAsBoolean();
+        boolean many = ways > MOST_WAYS || last.size() > MOST_STATES || graph.links() > MOST_LINKS;
+        if (many) {
+            tooMuch("too many layouts are possible");
+        }
+        return many || options.cancelled().getAsBoolean() || options.hurried().getAsBoolean();
     }
 
     // ---- the ways of doing a step ---------------------------------------------------------------------------------

@@ -14,6 +14,7 @@ import java.util.List;
  * @param counted whether {@code worlds} and what is held are numbers of ways. They are not where shuffles fall by chance and
  *     each way weighs what it is likely, every choice taking each of its numbers alike; nor where there are more ways than have a
  *     number
+ * @param sampledBecause why it is only a sample, in words; empty otherwise
  * @param seed of the sample; 0 when worlds were visited in order
  * @param stopped whether it was ended before it was done. A sample is then smaller, and as fair; of worlds visited in order
  *     the first ones say nothing of the others: their intervals are from 0 to 1
@@ -25,6 +26,7 @@ public record Survey(
         long allHeld,
         boolean exhaustive,
         boolean counted,
+        String sampledBecause,
         long seed,
         boolean stopped,
         List<Finding> findings,

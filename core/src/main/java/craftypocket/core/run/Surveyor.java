@@ -9,7 +9,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.TreeMap;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -40,6 +39,9 @@ public final class Surveyor {
     /** Whether what the performer knows is followed: only once somebody has asked for it. */
     private final AtomicBoolean knowing = new AtomicBoolean();
 
+    /** Why not all worlds could be counted. */
+    private String why = "";
+
     private Surveyor(Plan plan, SurveyOptions options) {
         this.plan = plan;
         this.options = options;
@@ -64,9 +66,12 @@ public final class Surveyor {
     }
 
     private Survey run() {
-        Optional<Tally> states = options.byStates() ? StateSurvey.of(plan, options) : Optional.empty();
-        if (states.isPresent()) {
-            return survey(states.get(), Extent.ALL);
+        if (options.byStates()) {
+            StateSurvey.Outcome states = StateSurvey.of(plan, options);
+            if (states.tally().isPresent()) {
+                return survey(states.tally().get(), Extent.ALL);
+            }
+            why = states.why();
         }
         boolean chance = plan.choices().stream().anyMatch(Choice::isChance);
         boolean exhaustive = !chance && mostWorlds(plan) / BOUND_SLACK <= options.exhaustiveUpTo();
@@ -95,6 +100,7 @@ public final class Surveyor {
                 tally.allHeld,
                 extent == Extent.ALL,
                 !tally.weighed,
+                extent == Extent.SAMPLE ? why : "",
                 extent == Extent.SAMPLE ? options.seed() : 0,
                 !tally.broughtToAnEnd,
                 findings(tally, extent),
@@ -223,7 +229,7 @@ public final class Surveyor {
         for (int choice = 0; choice < tally.made.length; choice++) {
             String numbers = culprits(tally, condition, choice);
             if (!numbers.isEmpty()) {
-                return "fails if " + plan.choices().get(choice).told(numbers);
+                return "fails if " + told(choice, numbers);
             }
         }
         int[] smallest = tally.smallest[condition];
@@ -231,15 +237,33 @@ public final class Surveyor {
             return "fails after shuffles so unlikely that none was found to show it";
         }
         List<String> told = new ArrayList<>();
+        boolean falls = false;
         for (int choice = 0; choice < smallest.length && told.size() <= MOST_CHOICES_TOLD; choice++) {
-            if (smallest[choice] != Tally.NOT_MADE) {
-                told.add(plan.choices().get(choice).told(String.valueOf(smallest[choice])));
+            boolean made = smallest[choice] != Tally.NOT_MADE;
+            if (made && plan.choices().get(choice).isChance()) {
+                // The number of a shuffle says nothing: it is there to be looked at.
+                falls = true;
+            } else if (made) {
+                told.add(told(choice, String.valueOf(smallest[choice])));
             }
         }
         String more = told.size() > MOST_CHOICES_TOLD ? " and so on" : "";
+        if (falls && told.isEmpty()) {
+            return "fails, for example, as the cards fall when it is shown";
+        }
+        more += falls ? ", and the cards fall as it is shown" : "";
         return "fails, for example, if "
                 + told.stream().limit(MOST_CHOICES_TOLD).collect(Collectors.joining(" and "))
                 + more;
+    }
+
+    /** A choice in words; with its step where another one would be told in the same words. */
+    private String told(int choice, String numbers) {
+        Choice which = plan.choices().get(choice);
+        boolean another = plan.choices().stream()
+                .anyMatch(
+                        other -> other.step() != which.step() && other.told("#").equals(which.told("#")));
+        return which.told(numbers) + (another ? " in step " + (which.step() + 1) : "");
     }
 
     /** The numbers of a choice with which the condition always fails, when it fails with no others; otherwise empty. */

@@ -16,6 +16,8 @@ public final class Sentence {
 
     private static final String CARDS = " cards";
 
+    private static final Pattern ONE_CARD = Pattern.compile("^ cards\\b");
+
     private static final Pattern SLOT = Pattern.compile("\\{(?:(at|nth) )?([a-z-]+)}");
 
     /** Words, and the slot that follows them, or null after the last. */
@@ -59,10 +61,12 @@ public final class Sentence {
     private static String fill(String template, SettingList settings, Function<Setting, String> values) {
         StringBuilder filled = new StringBuilder();
         boolean asMany = false;
+        boolean one = false;
         for (Part part : PARTS.computeIfAbsent(template, Sentence::takeApart)) {
             // “As many as lie above the break” says itself that they are cards.
             boolean said = asMany && part.words().startsWith(CARDS);
-            filled.append(said ? part.words().substring(CARDS.length()) : part.words());
+            String words = said ? part.words().substring(CARDS.length()) : part.words();
+            filled.append(one ? ONE_CARD.matcher(words).replaceFirst(" card") : words);
             if (part.slot() != null) {
                 Setting setting = settings.named(part.slot()).orElseThrow();
                 String text = values.apply(setting);
@@ -72,6 +76,7 @@ public final class Sentence {
                 }
                 filled.append(dress(part.manner(), text));
                 asMany = text.startsWith("as many as ") && part.manner() == null;
+                one = part.manner() == null && (text.equals("1") || text.endsWith(" 1"));
             }
         }
         return capital(filled.toString());

@@ -29,7 +29,7 @@ class StateSurveyTest {
     }
 
     private static Optional<Tally> states(Plan plan) {
-        return StateSurvey.of(plan, SurveyOptions.withDefaults());
+        return StateSurvey.of(plan, SurveyOptions.withDefaults()).tally();
     }
 
     private static void agree(String told, Plan plan, Tally tree, Tally states) {
@@ -470,5 +470,6 @@ class StateSurveyTest {
 
         assertThat(survey.exhaustive()).isFalse();
         assertThat(survey.worlds()).isEqualTo(100_000);
+        assertThat(survey.sampledBecause()).isEqualTo("more than three cards matter in one shuffle");
     }
 }

@@ -23,7 +23,7 @@ import java.util.List;
  */
 final class JogControl extends Move {
 
-    private final RoleSetting role = has(Setting.role("role", "Goes back", "A"));
+    private final RoleSetting role = has(Setting.role("role", "Goes back", "A").returns());
     private final PlaceSetting pile = has(Setting.place("pile", "Shuffle", "deck"));
     private final AmountSetting at = has(Setting.amount("at", "Cards shuffled off when they stop", "15-30")
             .between(always(1), sizeLess(pile, 2))

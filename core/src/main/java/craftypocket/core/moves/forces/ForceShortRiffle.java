@@ -24,7 +24,8 @@ final class ForceShortRiffle extends Move {
 
     private static final int WHOLE = 100;
 
-    private final RoleSetting role = has(Setting.role("role", "The card they think of", "A"));
+    private final RoleSetting role =
+            has(Setting.role("role", "The card they think of", "A").becomes());
     private final RoleSetting force = has(Setting.role("force", "Force card", "F"));
     private final PlaceSetting pile = has(Setting.place("pile", "Riffle", "deck"));
     private final AmountSetting rate = has(

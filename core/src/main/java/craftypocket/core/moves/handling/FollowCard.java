@@ -17,7 +17,7 @@ import java.util.List;
 /** From here on the nth card of a pile is followed under a role's letter. */
 final class FollowCard extends Move {
 
-    private final RoleSetting role = has(Setting.role("role", "Becomes", "A"));
+    private final RoleSetting role = has(Setting.role("role", "Becomes", "A").becomes());
     private final PlaceSetting pile = has(Setting.place("pile", "A card of", "deck"));
     private final AmountSetting at =
             has(Setting.amount("at", "Its place from the top", "1").between(always(1), sizeLess(pile, 0)));

@@ -25,7 +25,7 @@ final class HandOver extends Move {
                 "Hand a pile over",
                 Profile.open(1),
                 new Words(
-                        "Hand {pile} over to {to}.",
+                        "The cards of {pile} go to {to}.",
                         "The pile changes its place and keeps its order. Whatever was held in it is let go.",
                         "Give it freely, and look at the person.",
                         List.of("Nothing is held.", "Nothing is in it that must not be seen.")));

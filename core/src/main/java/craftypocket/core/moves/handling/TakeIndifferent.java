@@ -22,7 +22,7 @@ final class TakeIndifferent extends Move {
 
     private static final Option OUT = new Option("out", "turned out, face up");
 
-    private final RoleSetting role = has(Setting.role("role", "Becomes", "L"));
+    private final RoleSetting role = has(Setting.role("role", "Becomes", "L").becomes());
     private final PlaceSetting pile = has(Setting.place("pile", "From", "deck"));
     private final AmountSetting at =
             has(Setting.amount("at", "Its place from the top", "20").between(always(1), sizeLess(pile, 0)));

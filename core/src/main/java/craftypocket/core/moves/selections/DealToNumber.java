@@ -17,7 +17,7 @@ import java.util.List;
 /** {@code reverse(D[1..N−1]) + D[N..n]}: the old top card lies directly above the card at the secret number. */
 final class DealToNumber extends Move {
 
-    private final RoleSetting role = has(Setting.role("role", "Becomes", "A"));
+    private final RoleSetting role = has(Setting.role("role", "Becomes", "A").becomes());
     private final PlaceSetting pile = has(Setting.place("pile", "Deal from", "deck"));
     private final PlaceSetting to = has(Setting.place("to", "Dealt to", "table:dealt"));
     private final AmountSetting at = has(Setting.amount("at", "Their number", "1-12")

@@ -29,7 +29,7 @@ final class ReturnCoverCard extends Move {
             "The cards below the break do not fit below so many cards of the lower packet.",
             "Hold the break above the bottom card, or let the cover card go in higher.");
 
-    private final RoleSetting role = has(Setting.role("role", "Goes back", "A"));
+    private final RoleSetting role = has(Setting.role("role", "Goes back", "A").returns());
     private final PlaceSetting pile = has(Setting.place("pile", "Into", "deck"));
     private final PlaceSetting to = has(Setting.place("to", "Upper packet in", "other-hand"));
     private final AmountSetting at = has(Setting.amount("at", "Cards in the upper packet", "15-37")

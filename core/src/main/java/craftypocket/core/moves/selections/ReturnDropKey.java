@@ -27,7 +27,7 @@ final class ReturnDropKey extends Move {
 
     private static final Option HINDU = new Option("hindu", "at a halt of a Hindu shuffle");
 
-    private final RoleSetting role = has(Setting.role("role", "Goes back", "A"));
+    private final RoleSetting role = has(Setting.role("role", "Goes back", "A").returns());
     private final RoleSetting key = has(Setting.role("key", "Key, on the bottom", "K"));
     private final PlaceSetting pile = has(Setting.place("pile", "Into", "deck"));
     private final OptionSetting way = has(Setting.option(

@@ -22,7 +22,7 @@ final class ReturnFourUnder extends Move {
 
     private static final Option CUT = new Option("cut", "cut to the break");
 
-    private final RoleSetting role = has(Setting.role("role", "Goes back", "A"));
+    private final RoleSetting role = has(Setting.role("role", "Goes back", "A").returns());
     private final PlaceSetting pile = has(Setting.place("pile", "Into", "deck"));
     private final AmountSetting under =
             has(Setting.amount("under", "Cards under the break", "4").between(always(1), sizeLess(pile, 1)));

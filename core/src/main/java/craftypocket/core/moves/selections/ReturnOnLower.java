@@ -24,7 +24,7 @@ final class ReturnOnLower extends Move {
     private static final Option BREAK = new Option("break", "keeping a break above it");
     private static final Option BELOW = new Option("below", "keeping a break below it");
 
-    private final RoleSetting role = has(Setting.role("role", "Goes back", "A"));
+    private final RoleSetting role = has(Setting.role("role", "Goes back", "A").returns());
     private final PlaceSetting pile = has(Setting.place("pile", "Into", "deck"));
     private final AmountSetting at = has(Setting.amount("at", "Cards above it", "15-37")
             .between(this::least, (hands, values) -> hands.size(values.of(pile)) - least(hands, values))

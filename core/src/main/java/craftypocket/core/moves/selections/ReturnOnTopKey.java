@@ -18,7 +18,7 @@ import java.util.List;
 /** {@code D[d+1..n] + S + D[1..d]}: the cards above the pick are tabled, the card goes on the key that is on top of them, the rest on it. */
 final class ReturnOnTopKey extends Move {
 
-    private final RoleSetting role = has(Setting.role("role", "Goes back", "A"));
+    private final RoleSetting role = has(Setting.role("role", "Goes back", "A").returns());
     private final RoleSetting key = has(Setting.role("key", "Key, on top", "K"));
     private final PlaceSetting pile = has(Setting.place("pile", "Into", "deck"));
     private final AmountSetting at = has(Setting.amount("at", "Cards tabled", "15-37")

@@ -17,7 +17,7 @@ import java.util.List;
 /** {@code D[1] + D[p] + D[2..p−1] + D[p+1..n]}: the top key and the touched card fall together on top. */
 final class ReturnThrowCentre extends Move {
 
-    private final RoleSetting role = has(Setting.role("role", "Becomes", "A"));
+    private final RoleSetting role = has(Setting.role("role", "Becomes", "A").becomes());
     private final PlaceSetting pile = has(Setting.place("pile", "In", "deck"));
     private final AmountSetting at = has(Setting.amount("at", "Where they touch", "any")
             .between(always(1), sizeLess(pile, 0))

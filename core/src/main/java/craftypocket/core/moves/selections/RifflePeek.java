@@ -18,7 +18,7 @@ import java.util.List;
 /** A spectator stops a riffle and remembers the card there; a break is held below it. */
 final class RifflePeek extends Move {
 
-    private final RoleSetting role = has(Setting.role("role", "Becomes", "A"));
+    private final RoleSetting role = has(Setting.role("role", "Becomes", "A").becomes());
     private final PlaceSetting pile = has(Setting.place("pile", "Riffle", "deck"));
     private final AmountSetting at = has(Setting.amount("at", "Where they stop", "any")
             .between(always(1), sizeLess(pile, 1))

@@ -18,7 +18,7 @@ import java.util.List;
 /** {@code D[d+1..n] + S + D[1..d]}: with guards on top and bottom, the selection comes between them. */
 final class SandwichCut extends Move {
 
-    private final RoleSetting role = has(Setting.role("role", "Goes back", "A"));
+    private final RoleSetting role = has(Setting.role("role", "Goes back", "A").returns());
     private final RoleSetting top = has(Setting.role("top", "Guard on top", "J"));
     private final RoleSetting bottom = has(Setting.role("bottom", "Guard on the bottom", "K"));
     private final PlaceSetting pile = has(Setting.place("pile", "Into", "deck"));

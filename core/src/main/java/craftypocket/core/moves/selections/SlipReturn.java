@@ -18,7 +18,7 @@ import java.util.List;
 /** {@code D[2..d] | S + D[1] + D[d+1..n]}: the known top card comes to lie directly below the selection, under a break. */
 final class SlipReturn extends Move {
 
-    private final RoleSetting role = has(Setting.role("role", "Goes back", "A"));
+    private final RoleSetting role = has(Setting.role("role", "Goes back", "A").returns());
     private final PlaceSetting pile = has(Setting.place("pile", "Into", "deck"));
     private final AmountSetting at = has(Setting.amount("at", "Cards cut off", "15-37")
             .between(always(2), sizeLess(pile, 1))

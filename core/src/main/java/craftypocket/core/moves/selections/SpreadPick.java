@@ -24,7 +24,7 @@ final class SpreadPick extends Move {
     private static final Option ENDS = new Option("ends", "any card but the top and bottom ones");
     private static final Option BOTTOM = new Option("bottom", "any card but the bottom one");
 
-    private final RoleSetting role = has(Setting.role("role", "Becomes", "A"));
+    private final RoleSetting role = has(Setting.role("role", "Becomes", "A").becomes());
     private final PlaceSetting pile = has(Setting.place("pile", "Spread", "deck"));
     private final OptionSetting not =
             has(Setting.option("not", "But not", new Option("none", "any card"), BOTTOM, TOP, ENDS));

@@ -20,7 +20,7 @@ import java.util.List;
  */
 final class ThinkInPacket extends Move {
 
-    private final RoleSetting role = has(Setting.role("role", "Becomes", "A"));
+    private final RoleSetting role = has(Setting.role("role", "Becomes", "A").becomes());
     private final PlaceSetting pile = has(Setting.place("pile", "They look through", "deck"));
     private final AmountSetting at = has(Setting.amount("at", "Where they stop", "any")
             .between(always(1), sizeLess(pile, 0))

@@ -18,7 +18,7 @@ import java.util.List;
 /** A spectator touches the card at p; it stays in the spread, out-jogged, and is shown. */
 final class TouchAndOutJog extends Move {
 
-    private final RoleSetting role = has(Setting.role("role", "Becomes", "A"));
+    private final RoleSetting role = has(Setting.role("role", "Becomes", "A").becomes());
     private final PlaceSetting pile = has(Setting.place("pile", "Spread", "deck"));
     private final AmountSetting at = has(Setting.amount("at", "Where they touch", "any")
             .between(always(1), sizeLess(pile, 0))

@@ -1,0 +1,82 @@
+package craftypocket.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** No view is wider than its page, and no words are cut off, for every demo routine at four widths. */
+class LayoutTest extends InBrowser {
+
+    /** What is wrong in the page as it is now: too wide, or words that do not fit their box. */
+    private static final String FAULTS = """
+            () => {
+              const faults = []
+              const page = document.documentElement
+              if (page.scrollWidth > page.clientWidth) {
+                const wide = [...document.querySelectorAll('main *')]
+                  .find((e) => e.getBoundingClientRect().right > page.clientWidth + 1)
+                faults.push(`the page is ${page.scrollWidth} wide: ${wide?.tagName} ${wide?.className?.baseVal ?? wide?.className}`)
+              }
+              for (const e of document.querySelectorAll('main *')) {
+                const style = getComputedStyle(e)
+                const shown = e.textContent.trim() !== '' && e.clientWidth > 1 && e.clientHeight > 1
+                const clipped = style.overflowX === 'hidden' || style.overflowX === 'clip'
+                if (!shown || !clipped || e.closest('.sr-only') || e instanceof SVGElement) {
+                  continue
+                }
+                if (e.scrollWidth > e.clientWidth + 1 || e.scrollHeight > e.clientHeight + 1) {
+                  faults.push(`cut off: ${e.textContent.trim().slice(0, 90)}`)
+                }
+              }
+              for (const svg of document.querySelectorAll('main svg[role=img]')) {
+                const box = svg.getBoundingClientRect()
+                const out = [...svg.querySelectorAll('rect, text, path')]
+                  .find((e) => e.getBoundingClientRect().right > box.right + 2)
+                if (out) {
+                  faults.push(`beyond its picture: ${out.tagName} ${out.textContent}`)
+                }
+              }
+              return faults
+            }""";
+
+    @ParameterizedTest
+    @CsvSource({"1280, 800", "1920, 1080", "1024, 768", "390, 844"})
+    void nothing_runs_over_and_no_words_are_cut_off(int width, int height) throws IOException {
+        page.setViewportSize(width, height);
+        List<String> faults = new ArrayList<>();
+        visit("/");
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions()
+                                .setName("The purser's wager")
+                                .setExact(true))
+                .waitFor();
+        faults.addAll(faults("Repertoire"));
+        for (String view : List.of("/moves", "/reckoner")) {
+            visit(view);
+            page.locator("main h1, main h2").first().waitFor();
+            faults.addAll(faults(view));
+        }
+        for (Object demo : (List<?>) page.evaluate(
+                "async () => (await (await fetch('/api/routines')).json()).map((r) => [r.id, r.title])")) {
+            List<?> idAndTitle = (List<?>) demo;
+            visit("/bench/" + idAndTitle.get(0));
+            page.locator("svg[role=img]").first().waitFor();
+            page.getByTestId("finding").first().waitFor();
+            faults.addAll(faults(idAndTitle.get(1).toString()));
+        }
+
+        assertThat(faults).isEmpty();
+    }
+
+    private List<String> faults(String where) {
+        return ((List<?>) page.evaluate(FAULTS))
+                .stream().map(fault -> where + ": " + fault).toList();
+    }
+}

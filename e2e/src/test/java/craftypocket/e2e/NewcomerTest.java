@@ -1,0 +1,130 @@
+package craftypocket.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import org.junit.jupiter.api.Test;
+
+/** The first ten minutes of somebody who has never seen the program. */
+class NewcomerTest extends InBrowser {
+
+    private int presses;
+
+    private void press(String key) {
+        page.keyboard().press(key);
+        presses++;
+    }
+
+    private void addByKeys(String typed) {
+        press("a");
+        page.getByLabel("Find a move").waitFor();
+        // Words are typed as words; they are not what makes it long.
+        page.keyboard().type(typed);
+        press("Enter");
+    }
+
+    private void nothingIsRed() {
+        assertThat(page.getByLabel("Step settings").getByRole(AriaRole.ALERT)).hasCount(0);
+        assertThat(page.locator("[data-step] .text-broken")).hasCount(0);
+    }
+
+    @Test
+    void a_control_and_a_reveal_are_built_by_keys_without_a_red_step() throws IOException {
+        newRoutine("My first one");
+        addByKeys("spread, free pick");
+        nothingIsRed();
+        addByKeys("return on the lower");
+        page.getByLabel("The card is put in").selectOption("break");
+        nothingIsRed();
+        page.locator("[data-step] [aria-current=step]").focus();
+        addByKeys("cut at the break");
+        nothingIsRed();
+        addByKeys("turn the top card");
+        nothingIsRed();
+
+        assertThat(page.getByText("holds · all").first()).isVisible();
+        assertThat(page.getByTestId("ledger").first()).containsText("Ines");
+        waitUntilSaved();
+        press("r");
+        assertThat(page).hasURL(java.util.regex.Pattern.compile("/rehearse/"));
+        org.assertj.core.api.Assertions.assertThat(presses).isLessThanOrEqualTo(25);
+    }
+
+    @Test
+    void each_pick_makes_a_selection_of_its_own_and_each_return_takes_the_one_that_is_out() throws IOException {
+        newRoutine("Two of them");
+        addMove("spread, free pick");
+        addMove("spread, free pick");
+        nothingIsRed();
+        assertThat(page.getByTestId("ledger")).hasCount(2);
+        assertThat(page.getByTestId("ledger").nth(1)).containsText("Bruno");
+        addMove("return on the lower");
+        assertThat(page.getByLabel("Goes back")).hasValue("A");
+        addMove("return on the lower");
+        assertThat(page.getByLabel("Goes back")).hasValue("B");
+        nothingIsRed();
+    }
+
+    @Test
+    void a_step_that_needs_a_break_offers_the_move_that_makes_one() throws IOException {
+        newRoutine("A break is missing");
+        addMove("cut at the break");
+        button("Put “Hold a break” before it").click();
+
+        assertThat(steps()).hasCount(2);
+        assertThat(steps().first()).containsText("Hold a break");
+        assertThat(page.locator("[data-step] .text-broken")).hasCount(0);
+    }
+
+    @Test
+    void what_is_not_filled_in_is_said_and_not_judged() throws IOException {
+        newRoutine("Open");
+        addMove("spread, free pick");
+        select("set-up");
+        page.getByLabel("Remove A").click();
+
+        assertThat(page.getByTestId("still-open")).containsText("1 step is not filled in");
+    }
+
+    @Test
+    void the_deck_is_explained_once_and_again_when_asked() throws IOException {
+        visit("/");
+        page.evaluate("localStorage['deck-tour'] = '0'");
+        openDemo("The purser's wager");
+        Locator tour = page.getByTestId("deck-tour");
+        for (int step = 1; step <= 4; step++) {
+            assertThat(tour).containsText(step + " of 4");
+            button(step < 4 ? "Next" : "Done").click();
+        }
+        assertThat(tour).hasCount(0);
+        page.reload();
+        page.locator("svg[role=img]").first().waitFor();
+        assertThat(tour).hasCount(0);
+        page.keyboard().press("?");
+        button("Explain the deck").click();
+        assertThat(tour).containsText("1 of 4");
+        button("Skip").click();
+        assertThat(tour).hasCount(0);
+    }
+
+    @Test
+    void a_routine_begins_with_an_effect_or_from_its_end() throws IOException {
+        visit("/");
+        button("New routine").click();
+        page.getByLabel("What is it called?").fill("Found already");
+        page.getByText("A card is found").click();
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("holds · all 130,050 ways").first()).isVisible();
+
+        visit("/");
+        button("New routine").click();
+        page.getByLabel("What is it called?").fill("From the end");
+        page.getByText("Say what must be true at the end").click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start"))
+                .click();
+        assertThat(page.getByText("to where this is true:")).isVisible();
+    }
+}
