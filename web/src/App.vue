@@ -21,10 +21,10 @@ const rehearsing = computed(() => route.name === 'rehearse')
     </a>
     <header
       v-if="!rehearsing"
-      class="flex min-h-12 flex-wrap items-center gap-x-7 bg-(--bar) px-5 text-[#f7f2e8]"
+      class="flex min-h-12 flex-wrap items-center gap-x-7 bg-(--bar) px-5 text-[#f7f2e8] max-[480px]:gap-x-3 max-[480px]:px-3"
     >
       <RouterLink to="/" class="font-display text-xl font-semibold">Crafty Pocket</RouterLink>
-      <nav class="flex h-12 gap-5" aria-label="Views">
+      <nav class="flex h-12 gap-5 max-[480px]:gap-3 max-[480px]:text-sm" aria-label="Views">
         <RouterLink to="/" class="view-link" exact-active-class="here">Repertoire</RouterLink>
         <RouterLink to="/moves" class="view-link" active-class="here">Moves</RouterLink>
         <RouterLink to="/reckoner" class="view-link" active-class="here">Reckoner</RouterLink>

@@ -80,7 +80,7 @@ const entries = computed(() =>
         <RoleChip :letter="entry.role.letter" :index="i" />
         <div class="min-w-0 grow leading-snug">
           <div class="flex items-baseline justify-between gap-2">
-            <span class="truncate font-semibold">{{ entry.role.label }}</span>
+            <span class="font-semibold">{{ entry.role.label }}</span>
             <span v-if="entry.state.place" class="shrink-0 text-xl font-bold">{{
               entry.state.position
             }}</span>

@@ -2,8 +2,8 @@
 import { useCatalogue } from '@/api/catalogue'
 import type { Moment, Step, Survey, Trace } from '@/api/client'
 import { RunningDeck } from '@/deck'
-import { useElementSize, useMediaQuery } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { useElementSize, useMediaQuery, useResizeObserver } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
 import { SET_UP, useBench } from './store'
 
 const emit = defineEmits<{
@@ -14,7 +14,8 @@ const emit = defineEmits<{
   add: []
 }>()
 
-const ROW_HEIGHT = 106
+/** Rows are as high as their words need, and no lower than this. */
+const ROW_HEIGHT = 92
 
 const bench = useBench()
 const catalogue = useCatalogue()
@@ -33,10 +34,28 @@ function only(moment: number): Trace | undefined {
 function surveyOf(moment: number): Survey | undefined {
   return bench.survey && { ...bench.survey, bands: bench.survey.bands.slice(moment, moment + 1) }
 }
+const rows = computed(() => [undefined, ...(bench.routine?.steps ?? [])])
 const dragged = ref('')
 const over = ref(-1)
 
-const rows = computed(() => [undefined, ...(bench.routine?.steps ?? [])])
+/** Where the rows begin, and where the last one ends: the deck is drawn beside them. */
+const tops = ref<number[]>([])
+
+function measure(): void {
+  const measured = [...(script.value?.querySelectorAll<HTMLElement>('[data-step]') ?? [])]
+  const first = measured[0]?.offsetTop ?? 0
+  const last = measured.at(-1)
+  const now = [
+    ...measured.map((row) => row.offsetTop - first),
+    last ? last.offsetTop + last.offsetHeight - first : 0,
+  ]
+  if (now.join() !== tops.value.join()) {
+    tops.value = now
+  }
+}
+
+useResizeObserver(script, measure)
+watch([() => bench.trace, () => bench.survey, rows], measure, { flush: 'post', deep: false })
 
 function name(step: Step): string {
   return catalogue.value.moves.find((m) => m.id === step.move)?.name ?? step.move
@@ -127,7 +146,7 @@ function spoken(step: Step | undefined): string {
           over: over === i,
           elsewhere: step && !bench.isOwn(step.id),
         }"
-        :style="narrow ? {} : { height: `${ROW_HEIGHT}px` }"
+        :style="narrow ? {} : { minHeight: `${ROW_HEIGHT}px` }"
         :draggable="!!step && bench.isOwn(step.id)"
         :data-step="step?.id ?? 'set-up'"
         @dragstart="dragged = step?.id ?? ''"
@@ -137,8 +156,7 @@ function spoken(step: Step | undefined): string {
         @dragend="over = -1"
       >
         <button
-          class="flex w-full flex-col items-start overflow-hidden py-2 pr-1 pl-3 text-left"
-          :class="{ 'h-full': !narrow }"
+          class="flex w-full flex-col items-start pt-2 pr-2 pb-6 pl-3 text-left"
           :aria-current="bench.selected === (step?.id ?? SET_UP) ? 'step' : undefined"
           @click="select(step?.id ?? SET_UP)"
         >
@@ -167,7 +185,7 @@ function spoken(step: Step | undefined): string {
             <span v-if="broken(step)" class="pl-7 text-sm leading-snug font-semibold text-broken">
               ▲ {{ broken(step) }}
             </span>
-            <span v-else class="line-clamp-3 pl-7 text-sm leading-snug text-soft">
+            <span v-else class="pl-7 text-sm leading-snug text-soft">
               {{ moment(step)?.skipped ? 'Not needed this way. ' : '' }}{{ moment(step)?.stated ?? '' }}
             </span>
             <span
@@ -176,7 +194,7 @@ function spoken(step: Step | undefined): string {
             >
               {{ deciding(step) }}
             </span>
-            <span v-if="!broken(step) && sometimesBroken(step)" class="truncate pl-7 text-sm text-broken">
+            <span v-if="!broken(step) && sometimesBroken(step)" class="pl-7 text-sm leading-snug text-broken">
               ▲ {{ sometimesBroken(step) }}
             </span>
           </template>
@@ -185,7 +203,7 @@ function spoken(step: Step | undefined): string {
               <span class="w-5 shrink-0 text-right text-soft">·</span>
               <strong>Set-up</strong>
             </span>
-            <span class="line-clamp-2 pl-7 text-sm leading-snug text-soft">
+            <span class="pl-7 text-sm leading-snug text-soft">
               {{ bench.routine?.setUp.note || `${bench.trace?.cards.length ?? ''} cards, any order` }}
             </span>
           </template>
@@ -230,6 +248,7 @@ function spoken(step: Step | undefined): string {
         :survey="bench.survey"
         :width="width"
         :row-height="ROW_HEIGHT"
+        :row-tops="tops"
         :slot-top="26"
         @select="select(bench.trace!.moments[$event]!.stepId)"
       />

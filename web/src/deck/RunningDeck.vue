@@ -11,6 +11,8 @@ const props = defineProps<{
   survey?: Survey
   width: number
   rowHeight: number
+  /** Where rows of different heights begin, and where the last one ends. */
+  rowTops?: number[]
   slotHeight?: number
   /** From the top of a row to its slots: leave room for the written positions. */
   slotTop?: number
@@ -30,6 +32,7 @@ const shapes = computed(() =>
     {
       width: props.width,
       rowHeight: props.rowHeight,
+      rowTops: props.rowTops,
       slotHeight: slotHeight.value,
       slotTop: props.slotTop ?? 20,
     },

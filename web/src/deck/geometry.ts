@@ -6,6 +6,8 @@ export interface Frame {
   width: number
   /** From the top of one moment's row to the top of the next. */
   rowHeight: number
+  /** Where rows of different heights begin, and behind the last one where it ends; instead of one height for all. */
+  rowTops?: number[]
   slotHeight: number
   /** From the top of a row to the top of its slots. */
   slotTop: number
@@ -155,11 +157,13 @@ const THREAD_WIDTH = 3
  * piles have slots of one width at all moments; small ones beside them have wider slots when there is room.
  */
 export function layOut(trace: Trace, frame: Frame, survey?: Survey): DeckShapes {
+  // While a step was added or removed the measured rows are those of before.
+  const tops = frame.rowTops?.length === trace.moments.length + 1 ? frame.rowTops : undefined
   const rooms = trace.moments.map((moment, index) => roomOf(moment, survey, index))
   const widths = slotWidths(trace, frame.width, rooms)
   const rows = trace.moments.map((stated, index) => {
     const moment = { ...stated, piles: [...stated.piles].sort((a, b) => farness(a) - farness(b)) }
-    const y = index * frame.rowHeight + frame.slotTop
+    const y = (tops?.[index] ?? index * frame.rowHeight) + frame.slotTop
     const boxes = unitBoxes(moment, frame.width, widths, rooms[index]!)
     const piles = boxes.flatMap((box) => (box.pile ? [box] : []))
     return {
@@ -203,7 +207,7 @@ export function layOut(trace: Trace, frame: Frame, survey?: Survey): DeckShapes 
     }
   })
   return {
-    height: trace.moments.length * frame.rowHeight,
+    height: tops?.at(-1) ?? trace.moments.length * frame.rowHeight,
     rows,
     ribbons: trace.moments.slice(1).map((moment, i) => {
       const from = rows[i]!

@@ -85,7 +85,7 @@ useViewKeys([{ keys: '?', does: 'These keys' }])
                 :class="{ here: move.id === selected?.id }"
                 :aria-current="move.id === selected?.id ? 'page' : undefined"
               >
-                <span class="min-w-0 truncate">
+                <span class="min-w-0 leading-snug">
                   {{ move.name }}
                   <em v-if="note(move.id).alias" class="text-soft">{{ note(move.id).alias }}</em>
                 </span>

@@ -54,7 +54,7 @@ function create(): void {
           <input
             id="new-title"
             v-model="title"
-            class="w-full field text-lg"
+            class="mt-1.5 w-full field text-lg"
             maxlength="120"
             autocomplete="off"
           />

@@ -249,9 +249,9 @@ public final class Surveyor {
         }
         String more = told.size() > MOST_CHOICES_TOLD ? " and so on" : "";
         if (falls && told.isEmpty()) {
-            return "fails, for example, as the cards fall when it is shown";
+            return "fails, for example, when the cards fall as shown";
         }
-        more += falls ? ", and the cards fall as it is shown" : "";
+        more += falls ? ", and the cards fall as shown" : "";
         return "fails, for example, if "
                 + told.stream().limit(MOST_CHOICES_TOLD).collect(Collectors.joining(" and "))
                 + more;
