@@ -91,7 +91,10 @@ class BenchTest extends InBrowser {
         Locator told = page.getByText(Pattern.compile("fails if they stop with 31 to 34 below"))
                 .first();
         assertThat(told).isVisible();
-        told.click();
+        // In full beside the verdict, and one key away.
+        assertThat(page.getByTestId("failing-way")).containsText("fails if they stop with 31 to 34 below");
+        row("deal").getByRole(AriaRole.BUTTON).first().focus();
+        page.keyboard().press("f");
         assertThat(row("return")).containsText("K, key K, 20 from the top");
         waitUntilSaved();
         button("Undo").click();
