@@ -64,9 +64,12 @@ const sheathed = computed(() => {
 /** A slot narrower than this cannot show what is printed on its card. */
 const READABLE = 18
 
+/** A label is about as wide as this. */
+const LABEL_WIDTH = 90
+
 /** A short pile at the right edge has its label end with it, so that it stays in the picture. */
 function labelFromLeft(pile: PileBox): boolean {
-  return pile.size > 8 || pile.x < 90
+  return pile.size > 8 || pile.x < LABEL_WIDTH || pile.roomEnd > pile.x + LABEL_WIDTH
 }
 
 /** The side of a slot that is seen from above. */

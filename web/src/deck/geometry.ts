@@ -31,6 +31,8 @@ export interface PileBox {
   size: number
   x: number
   end: number
+  /** Where the room ends that it has, as it can be larger in other ways. */
+  roomEnd: number
   /** How wide one of its cards is drawn. */
   slot: number
 }
@@ -311,7 +313,8 @@ function unitBoxes(moment: Moment, width: number, widths: SlotWidths, roomOf: Ro
     const slot = unit.pile && roomOf(unit.pile) <= FEW ? widths.few : widths.many
     const extent = unit.pile ? roomOf(unit.pile) * slot : EMPTY_THING
     const x = unit === side[0] && unit.pile ? 0 : right - extent
-    boxes.unshift({ ...named(unit), x, end: x + (unit.pile ? unit.pile.cards.length * slot : extent), slot })
+    const end = x + (unit.pile ? unit.pile.cards.length * slot : extent)
+    boxes.unshift({ ...named(unit), x, end, roomEnd: x + extent, slot })
     right = x - PILE_GAP
   }
   return boxes
