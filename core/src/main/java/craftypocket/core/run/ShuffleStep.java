@@ -62,9 +62,11 @@ final class ShuffleStep {
     private final List<Integer> sizes = new ArrayList<>();
     private final States keys = new States();
     private final List<Group> groups = new ArrayList<>();
-    private final Map<Long, Integer> ends = new HashMap<>();
     private final List<long[]> endings = new ArrayList<>();
     private long cells;
+    /** How many links its layers have. */
+    private int linked;
+
     private boolean apart = true;
 
     /**
@@ -547,8 +549,9 @@ final class ShuffleStep {
                         links.add(node, to(nodes.group[node], places, before[node], takes), 0, weight, number);
                     }
                 }
-                apart &= after.size <= MOST_CELLS / 2 && links.size() <= MOST_CELLS / 2;
+                apart &= survey.hasRoomFor(linked + links.size());
             }
+            linked += links.size();
             add(links, after.size);
         }
 
@@ -622,6 +625,10 @@ final class ShuffleStep {
             judge.perform(step, after);
             after.mixedBy(null);
             links.add(node, caught ? group(group.state, group.chosen, group.call + 1, on) : end(on), 0, 1);
+            if (next.size() > StateSurvey.MOST_STATES) {
+                apart = false;
+                survey.tooMuch(TOO_MANY_PLACES);
+            }
             apart &= !survey.tooMuch();
         }
         add(links, on.size);

@@ -42,7 +42,8 @@ final class StateSurvey {
     /** Ways of which each is only reckoned, chunk by chunk: they take some ten bytes each. */
     private static final int MOST_LINKS = 6_000_000;
 
-    private static final int MOST_STATES = 60_000;
+    /** States of one moment: each takes some hundred bytes. */
+    static final int MOST_STATES = 60_000;
 
     /** The conditions of a step are one bit each. */
     private static final int MOST_CONDITIONS = Long.SIZE;
@@ -249,6 +250,11 @@ final class StateSurvey {
             fails |= judge.holds()[conditions[i]] ? 0 : 1L << i;
         }
         return fails;
+    }
+
+    /** Whether so many more links can be kept. */
+    boolean hasRoomFor(int more) {
+        return graph.links() + more <= MOST_LINKS;
     }
 
     boolean tooMuch() {
