@@ -83,22 +83,26 @@ function deciding(step: Step): string {
   return at.choices.some((c) => c.bySpectator) ? 'they choose' : 'by feel'
 }
 
-/** The claims that stand after a step, and whether they hold; nothing while they are not judged. */
-function claimsAfter(id: string): { sign: string; holds: boolean; said: string } | undefined {
-  const ids = new Set(bench.routine?.claims.filter((c) => c.after === id).map((c) => c.id))
-  const judged = bench.survey?.findings.filter((f) => f.kind === 'claim' && ids.has(f.id)) ?? []
-  if (judged.length === 0) {
-    return undefined
+/** By step, whether the claims that stand after it hold, in a sign and in words; none while they are not judged. */
+const claimed = computed(() => {
+  const judged = bench.survey?.findings.filter((f) => f.kind === 'claim') ?? []
+  const signs = new Map<string, { sign: string; holds: boolean; said: string }>()
+  for (const step of bench.routine?.steps ?? []) {
+    const ids = bench.routine!.claims.filter((c) => c.after === step.id).map((c) => c.id)
+    const here = judged.filter((f) => ids.includes(f.id))
+    const holds = here.every((f) => f.verdict === 'always')
+    const said = here
+      .map((f) => {
+        const verdict = { always: 'holds', never: 'fails' }[f.verdict as string] ?? 'can fail'
+        return `${f.sentence}: ${verdict}`
+      })
+      .join('; ')
+    if (here.length > 0) {
+      signs.set(step.id, { sign: holds ? '●' : '▲', holds, said })
+    }
   }
-  const holds = judged.every((f) => f.verdict === 'always')
-  const said = judged
-    .map(
-      (f) =>
-        `${f.sentence}: ${f.verdict === 'always' ? 'holds' : f.verdict === 'never' ? 'fails' : 'can fail'}`,
-    )
-    .join('; ')
-  return { sign: holds ? '●' : '▲', holds, said }
-}
+  return signs
+})
 
 /** How many outs begin after a step. */
 function outsAfter(id: string): number {
@@ -165,14 +169,14 @@ function spoken(step: Step | undefined): string {
               <span class="w-5 shrink-0 text-right text-soft">{{ i }}</span>
               <strong class="leading-tight">{{ name(step) }}</strong>
               <span
-                v-if="claimsAfter(step.id)"
+                v-if="claimed.has(step.id)"
                 class="ml-auto shrink-0 pr-1 text-sm"
-                :class="claimsAfter(step.id)!.holds ? 'text-holds' : 'text-broken'"
-                :title="claimsAfter(step.id)!.said"
+                :class="claimed.get(step.id)!.holds ? 'text-holds' : 'text-broken'"
+                :title="claimed.get(step.id)!.said"
                 data-testid="claimed-here"
               >
-                <span aria-hidden="true">{{ claimsAfter(step.id)!.sign }}</span>
-                <span class="sr-only">{{ claimsAfter(step.id)!.said }}</span>
+                <span aria-hidden="true">{{ claimed.get(step.id)!.sign }}</span>
+                <span class="sr-only">{{ claimed.get(step.id)!.said }}</span>
               </span>
               <span
                 v-if="outsAfter(step.id) > 0"
