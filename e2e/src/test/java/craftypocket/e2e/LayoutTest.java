@@ -5,8 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -45,6 +49,24 @@ class LayoutTest extends InBrowser {
               }
               return faults
             }""";
+
+    /** With the demo routines alone: those of other tests are not there. */
+    private static Application own;
+
+    @BeforeAll
+    static void start(@TempDir Path data) {
+        own = Application.start(data);
+    }
+
+    @AfterAll
+    static void end() {
+        own.close();
+    }
+
+    @Override
+    protected String url(String path) {
+        return own.url(path);
+    }
 
     @ParameterizedTest
     @CsvSource({"1280, 800", "1920, 1080", "1024, 768", "390, 844"})
