@@ -535,6 +535,9 @@ final class ShuffleStep {
                     int number = amount.kind() == Amount.Kind.REST ? left : Math.min(amount.low(), left);
                     links.add(node, to(nodes.group[node], places, before[node], last ? left : number), 0, 1);
                 } else if (left == 0 && !first) {
+                    if (only != Choice.ALL) {
+                        continue;
+                    }
                     links.add(node, to(nodes.group[node], places, before[node], 0), 0, 1, Tally.NOT_MADE);
                 } else {
                     boolean any = amount.kind() == Amount.Kind.ANY;

@@ -53,6 +53,10 @@ final class StateCounts {
     /** The counts. */
     Tally tally() {
         double all = out[0][0];
+        if (all == 0) {
+            // The one number that is looked at is possible nowhere.
+            return tally;
+        }
         tally.weighed = graph.weighed() || all > MOST_WORLDS;
         scale = tally.weighed ? WEIGHED / all : 1;
         tally.worlds = tally.weighed ? WEIGHED : whole(all);
@@ -62,7 +66,7 @@ final class StateCounts {
                 for (int choice = 0; choice < links.width(); choice++) {
                     long[] made = tally.made[links.firstChoice() + choice];
                     if (made != null) {
-                        byNumber(links, choice, in[layer], out[layer + 1], made);
+                        byNumber(links, choice, NOWHERE, in[layer], out[layer + 1], made);
                     }
                 }
             }
@@ -70,12 +74,10 @@ final class StateCounts {
         for (int condition : graph.failedAtFirst()) {
             failsAlways(condition);
         }
-        for (int step = 0; step < graph.steps(); step++) {
-            for (int layer = graph.firstLayer(step); layer < graph.firstLayer(step + 1); layer++) {
-                if (graph.layers().get(layer) instanceof Links links) {
-                    for (int bit = 0; bit < links.conditions().length; bit++) {
-                        fails(step, layer, links, bit);
-                    }
+        for (int layer = 0; layer < layers; layer++) {
+            if (graph.layers().get(layer) instanceof Links links) {
+                for (int bit = 0; bit < links.conditions().length; bit++) {
+                    fails(layer, links, bit);
                 }
             }
         }
@@ -114,7 +116,8 @@ final class StateCounts {
         Arrays.fill(ways[layers], 1);
         for (int layer = layers - 1; layer >= 0; layer--) {
             ways[layer] = new double[graph.size(layer)];
-            if (graph.weighed()) {
+            if (graph.weighed() && !survey.looksAtOne()) {
+                // Something happens in any case.
                 Arrays.fill(ways[layer], 1);
             } else {
                 graph.layers().get(layer).backward(ways[layer + 1], ways[layer]);
@@ -146,12 +149,12 @@ final class StateCounts {
         return Layer.product(Layer.product(before[links.from(link)], links.weight(link)), behind[links.to(link)]);
     }
 
-    /** In how many worlds each number is chosen. */
-    private void byNumber(Links links, int choice, double[] before, double[] behind, long[] counts) {
+    /** In how many worlds each number is chosen; if a condition is meant by its bit, only those in which it fails there. */
+    private void byNumber(Links links, int choice, int bit, double[] before, double[] behind, long[] counts) {
         double[] exact = new double[counts.length];
         for (int link = 0; link < links.size(); link++) {
             int number = links.number(link, choice);
-            if (number != Tally.NOT_MADE) {
+            if (number != Tally.NOT_MADE && (bit == NOWHERE || links.fails(link, bit))) {
                 exact[number] += ways(links, link, before, behind);
             }
         }
@@ -171,7 +174,7 @@ final class StateCounts {
         tally.smallest[condition] = smallest(NOWHERE, NOWHERE, 0, new double[layers + 1][]);
     }
 
-    private void fails(int step, int layer, Links links, int bit) {
+    private void fails(int layer, Links links, int bit) {
         double[] failing = new double[graph.size(layer)];
         double[] failedInto = new double[graph.size(layer + 1)];
         double failed = 0;
@@ -205,29 +208,16 @@ final class StateCounts {
                 }
                 long[] counts = new long[tally.made[index].length];
                 if (at < layer) {
-                    byNumber(here, choice, in[at], before[at + 1], counts);
+                    byNumber(here, choice, NOWHERE, in[at], before[at + 1], counts);
                 } else if (at > layer) {
-                    byNumber(here, choice, behind[at], out[at + 1], counts);
+                    byNumber(here, choice, NOWHERE, behind[at], out[at + 1], counts);
                 } else {
-                    failingByNumber(here, choice, bit, layer, counts);
+                    byNumber(here, choice, bit, in[at], out[at + 1], counts);
                 }
                 tally.failedWith[condition][index] = counts;
             }
         }
         tally.smallest[condition] = smallest(condition, layer, bit, before);
-    }
-
-    private void failingByNumber(Links links, int choice, int bit, int layer, long[] counts) {
-        double[] exact = new double[counts.length];
-        for (int link = 0; link < links.size(); link++) {
-            int number = links.number(link, choice);
-            if (number != Tally.NOT_MADE && links.fails(link, bit)) {
-                exact[number] += ways(links, link, in[layer], out[layer + 1]);
-            }
-        }
-        for (int number = 0; number < exact.length; number++) {
-            counts[number] = whole(exact[number]);
-        }
     }
 
     /** By moment up to a layer and state, in how many ways it goes on to fail there. */
@@ -272,12 +262,13 @@ final class StateCounts {
         return numbers;
     }
 
-    /** With which chance a link goes on to fail there; beyond that, its own. */
-    private static double chance(Links links, int link, int layer, int failing, int bit, double[][] failingFrom) {
+    /** With which chance a link goes on to fail there; beyond that, to go on to the end. */
+    private double chance(Links links, int link, int layer, int failing, int bit, double[][] failingFrom) {
         if (layer < failing) {
             return Layer.product(failingFrom[layer + 1][links.to(link)], links.weight(link));
         }
-        return layer != failing || links.fails(link, bit) ? links.weight(link) : 0;
+        boolean goesOn = layer != failing || links.fails(link, bit);
+        return goesOn ? Layer.product(out[layer + 1][links.to(link)], links.weight(link)) : 0;
     }
 
     private static void note(Links links, int link, int[] numbers) {
@@ -316,7 +307,8 @@ final class StateCounts {
                         hands,
                         numbers,
                         tries,
-                        reached -> (!here || !judge.holds()[condition]) && (wanted == null || wanted[reached] > 0));
+                        reached -> (!here || !judge.holds()[condition])
+                                && (wanted == null ? out[last + 1][reached] > 0 : wanted[reached] > 0));
             } else {
                 next.copyFrom(hands);
                 judge.perform(step, next);
@@ -326,7 +318,7 @@ final class StateCounts {
         return at < 0 ? null : numbers;
     }
 
-    private static int likeliest(Links links, int from, int layer, int failing, int bit, double[][] failingFrom) {
+    private int likeliest(Links links, int from, int layer, int failing, int bit, double[][] failingFrom) {
         int best = NOWHERE;
         double most = 0;
         for (int link = links.firstFrom(from); link < links.size() && links.from(link) == from; link++) {

@@ -286,7 +286,7 @@ final class StateSurvey {
             if (judge.waits(step, before)) {
                 judge.begin(step, before);
                 enumerate(step, from, 0, amounts, chosen, 1, way);
-            } else {
+            } else if (Arrays.stream(judge.choices(step)).allMatch(choice -> choice.only() == Choice.ALL)) {
                 ways++;
                 way.goes(from, chosen, 1);
             }
@@ -309,6 +309,10 @@ final class StateSurvey {
         }
         Choice choice = choices[index];
         Values values = judge.values(step);
+        if (choice.needless(before, values) && choice.only() != Choice.ALL) {
+            // It is not made here, and so not with the number that is looked at.
+            return;
+        }
         if (choice.needless(before, values)) {
             values.set(choice.setting(), choice.chunk(), 0);
             chosen[index] = Tally.NOT_MADE;
@@ -377,6 +381,11 @@ final class StateSurvey {
     /** Whether ways are weighed by their chance, and not counted. */
     boolean weighed() {
         return weighed;
+    }
+
+    /** Whether of one choice just one number is looked at. */
+    boolean looksAtOne() {
+        return options.only() != null;
     }
 
     /** The surface before a step. */

@@ -14,6 +14,7 @@ import craftypocket.core.read.Condition;
 import craftypocket.core.read.Plan;
 import craftypocket.core.routine.RoleKind;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.junit.jupiter.api.Test;
@@ -302,6 +303,34 @@ class StateSurveyTest {
             }
         }
         assertThat(shown).isGreaterThan(20);
+    }
+
+    /** A number that later states do not allow leads nowhere: what fails before it is shown with it all the same, or not at all. */
+    @Test
+    void a_number_that_is_not_always_possible_is_shown_failing() {
+        for (String before : List.of("spectator-cut", "spectator-riffle")) {
+            Plan plan = Script.deck(12)
+                    .key("K", "AS", 1)
+                    .step(before)
+                    .claim("position", "role", "K", "nth", "1-3")
+                    .step("overhand", "chunks", "2-9 2-9 2-9 rest")
+                    .claim("pile-size", "cards", "12")
+                    .plan();
+            String third = "s2.chunks[2]";
+            for (int number : new int[] {2, 7, 8, 99}) {
+                Survey survey =
+                        Surveyor.survey(plan, SurveyOptions.withDefaults().withOnly(third, number));
+                boolean possible = number <= 8;
+                List<World> shown = survey.findings().stream()
+                        .map(Survey.Finding::failing)
+                        .filter(Objects::nonNull)
+                        .toList();
+                assertThat(shown.isEmpty()).as("%s, %d", before, number).isNotEqualTo(possible);
+                for (World world : shown) {
+                    assertThat(world.numbers()).containsEntry(third, number);
+                }
+            }
+        }
     }
 
     /** Two rough shuffles within one move, of which both are taken chunk by chunk. */
