@@ -18,7 +18,7 @@ const words = computed(() => WORDS[at.value])
 <template>
   <section
     v-if="words"
-    class="mx-5 mt-3 flex flex-wrap items-baseline gap-x-4 gap-y-2 rounded-lg border-l-4 border-brass-line bg-raised px-4 py-2"
+    class="mx-5 my-3 flex flex-wrap items-baseline gap-x-4 gap-y-2 rounded-lg border-l-4 border-(--brass-line) bg-raised px-4 py-2"
     aria-label="How to read the deck"
     data-testid="deck-tour"
   >
