@@ -102,7 +102,7 @@ final class Application implements AutoCloseable {
                     .redirectOutput(log.toFile())
                     .start();
             Runtime.getRuntime().addShutdownHook(new Thread(process::destroy));
-            waitFor(port, process);
+            waitFor(port, process, log);
             return new Application(process, port, log, Duration.ofNanos(System.nanoTime() - begin));
         } catch (IOException failed) {
             throw new IllegalStateException(failed);
@@ -117,7 +117,7 @@ final class Application implements AutoCloseable {
         }
     }
 
-    private static void waitFor(int port, Process process) {
+    private static void waitFor(int port, Process process, Path log) throws IOException {
         HttpClient client = HttpClient.newHttpClient();
         HttpRequest request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/"))
                 .build();
@@ -128,13 +128,17 @@ final class Application implements AutoCloseable {
                     return;
                 }
             } catch (IOException notYet) {
-                pause();
+                // It is on its way.
             } catch (InterruptedException stopped) {
                 Thread.currentThread().interrupt();
                 throw new IllegalStateException(stopped);
             }
+            pause();
         }
-        throw new IllegalStateException("the application did not start");
+        throw new IllegalStateException((process.isAlive()
+                        ? "the application did not answer within " + LONGEST_START.toSeconds() + " s"
+                        : "the application did not start")
+                + ", it said: " + Files.readString(log));
     }
 
     private static void pause() {

@@ -5,7 +5,6 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -94,9 +93,7 @@ final class Copies {
         try (ZipInputStream zip = new ZipInputStream(Files.newInputStream(of(day)))) {
             write(zip, database.getFileName().toString(), restored);
             if (Files.exists(database)) {
-                String aside = database.getFileName() + ".put-aside-"
-                        + Instant.now().toString().replace(':', '-');
-                Files.move(database, folder.resolve(aside));
+                DataFolder.putAside(folder);
             }
             Files.move(restored, database, StandardCopyOption.ATOMIC_MOVE);
         } catch (IOException failed) {

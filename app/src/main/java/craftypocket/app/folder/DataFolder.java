@@ -2,6 +2,7 @@ package craftypocket.app.folder;
 
 import java.io.File;
 import java.io.IOException;
+import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
 import java.nio.channels.OverlappingFileLockException;
@@ -14,6 +15,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.Instant;
 import java.util.Optional;
 
 /**
@@ -61,12 +63,15 @@ public final class DataFolder implements AutoCloseable {
             throw new FolderRefused("The folder " + folder + " is read-only and there is nothing in it yet. "
                     + "Allow writing there, or choose another folder: ./start --data FOLDER");
         }
+        boolean brokeOff = !readOnly && firstStartBrokeOff(folder);
         FileChannel lock = readOnly ? null : locked(folder);
         try {
             if (!restore.isBlank()) {
                 new Copies(folder).restore(restore);
             }
-            if (exists(folder)) {
+            if (brokeOff) {
+                beginAnew(folder);
+            } else if (exists(folder)) {
                 check(folder, readOnly);
             }
         } catch (FolderRefused refused) {
@@ -109,8 +114,51 @@ public final class DataFolder implements AutoCloseable {
         return Files.exists(file(folder));
     }
 
+    /**
+     * Whether a start was ended before the program ever answered: nobody can have kept anything, and the database may be half
+     * made. The lock is made before the database; the address stands in it from the first answer on, and there is no copy
+     * before that.
+     */
+    private static boolean firstStartBrokeOff(Path folder) {
+        Path lock = lockFile(folder);
+        return exists(folder)
+                && Files.exists(lock)
+                && lock.toFile().length() == 0
+                && new Copies(folder).newest().isEmpty();
+    }
+
+    /** Makes room for a database of which the first start made only a part; one that is whole stays. */
+    private static void beginAnew(Path folder) {
+        try {
+            if (schema(folder) == NEWEST_SCHEMA) {
+                return;
+            }
+        } catch (Unreadable halfMade) {
+            // It ended while the file was made.
+        }
+        try {
+            putAside(folder);
+        } catch (IOException impossible) {
+            throw new FolderRefused(
+                    "The first start in " + folder + " broke off, and what it left cannot be put aside ("
+                            + impossible.getMessage() + "). Choose another folder: ./start --data FOLDER");
+        }
+    }
+
+    /** Gives the database another name, with the time in it, and leaves it in the folder. */
+    static void putAside(Path folder) throws IOException {
+        Path database = file(folder);
+        String aside = database.getFileName() + ".put-aside-"
+                + Instant.now().toString().replace(':', '-');
+        Files.move(database, folder.resolve(aside));
+    }
+
+    private static Path lockFile(Path folder) {
+        return folder.resolve(NAME + ".lock");
+    }
+
     private static FileChannel locked(Path folder) {
-        Path file = folder.resolve(NAME + ".lock");
+        Path file = lockFile(folder);
         FileChannel channel = null;
         try {
             channel = FileChannel.open(
@@ -144,29 +192,12 @@ public final class DataFolder implements AutoCloseable {
         }
     }
 
-    /** Reads what is there without writing anything. */
     private static void check(Path folder, boolean readOnly) {
-        Path file = file(folder);
-        if (file.toFile().length() == 0) {
-            throw damaged(folder, "is empty");
-        }
         int schema;
-        try (Connection connection =
-                        DriverManager.getConnection(url(folder) + ";IFEXISTS=TRUE;ACCESS_MODE_DATA=r", "sa", "");
-                ResultSet rows = connection
-                        .createStatement()
-                        .executeQuery("select max(cast(\"version\" as integer)) from \"flyway_schema_history\"")) {
-            rows.next();
-            schema = rows.getInt(1);
-        } catch (SQLException failed) {
-            if (failed.getErrorCode() == IN_USE) {
-                throw inUse(folder, "");
-            }
-            if (failed.getErrorCode() == NO_TABLE || failed.getErrorCode() == NO_TABLE_IN_EMPTY_DATABASE) {
-                schema = 0;
-            } else {
-                throw damaged(folder, "is damaged and cannot be read");
-            }
+        try {
+            schema = schema(folder);
+        } catch (Unreadable failed) {
+            throw damaged(folder, failed.getMessage());
         }
         if (schema > NEWEST_SCHEMA) {
             throw new FolderRefused("The folder " + folder + " was written by a newer Crafty Pocket. "
@@ -175,6 +206,38 @@ public final class DataFolder implements AutoCloseable {
         if (readOnly && schema < NEWEST_SCHEMA) {
             throw new FolderRefused("The folder " + folder + " was written by an older Crafty Pocket and is read-only. "
                     + "Allow writing there once, so that it can be brought up to date.");
+        }
+    }
+
+    /** Says what is wrong with the file. */
+    private static final class Unreadable extends Exception {
+        private static final long serialVersionUID = 1L;
+
+        Unreadable(String how) {
+            super(how);
+        }
+    }
+
+    /** Reads how far the database was brought, without writing anything; 0 when it never was. */
+    private static int schema(Path folder) throws Unreadable {
+        if (file(folder).toFile().length() == 0) {
+            throw new Unreadable("is empty");
+        }
+        try (Connection connection =
+                        DriverManager.getConnection(url(folder) + ";IFEXISTS=TRUE;ACCESS_MODE_DATA=r", "sa", "");
+                ResultSet rows = connection
+                        .createStatement()
+                        .executeQuery("select max(cast(\"version\" as integer)) from \"flyway_schema_history\"")) {
+            rows.next();
+            return rows.getInt(1);
+        } catch (SQLException failed) {
+            if (failed.getErrorCode() == IN_USE) {
+                throw inUse(folder, "");
+            }
+            if (failed.getErrorCode() == NO_TABLE || failed.getErrorCode() == NO_TABLE_IN_EMPTY_DATABASE) {
+                return 0;
+            }
+            throw new Unreadable("is damaged and cannot be read");
         }
     }
 
@@ -212,8 +275,11 @@ public final class DataFolder implements AutoCloseable {
     public void announce(String address) {
         if (lock != null) {
             try {
-                lock.truncate(0);
-                lock.write(StandardCharsets.UTF_8.encode(address + System.lineSeparator()), 0);
+                // Never empty again, not for a moment: empty means that it never answered.
+                ByteBuffer line = StandardCharsets.UTF_8.encode(address + System.lineSeparator());
+                int length = line.remaining();
+                lock.write(line, 0);
+                lock.truncate(length);
             } catch (IOException full) {
                 // The lock holds all the same; only the address is not told.
             }

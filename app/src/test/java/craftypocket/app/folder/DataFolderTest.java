@@ -16,6 +16,8 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What is said of a folder on which the program cannot start, word by word; and that nothing is written to it. */
 class DataFolderTest {
@@ -135,6 +137,56 @@ class DataFolderTest {
         assertThat(file).isEmptyFile();
     }
 
+    @ParameterizedTest
+    @ValueSource(ints = {0, 100, 4096, 8192, 12_288, 20_480})
+    void what_a_first_start_left_half_made_is_put_aside_while_nobody_was_answered(int length) throws Exception {
+        sql(place, "create table routine (id uuid primary key)");
+        Path file = place.resolve("crafty-pocket.mv.db");
+        byte[] half = Arrays.copyOf(Files.readAllBytes(file), length);
+        Files.write(file, half);
+        Files.createFile(place.resolve("crafty-pocket.lock"));
+
+        DataFolder.open(place.toString(), "").close();
+
+        assertThat(file).doesNotExist();
+        assertThat(Files.readAllBytes(putAside())).isEqualTo(half);
+    }
+
+    @Test
+    void half_of_the_tables_are_no_database_either_but_a_whole_one_stays() throws Exception {
+        folderOfVersion(place, 1);
+        Path lock = Files.createFile(place.resolve("crafty-pocket.lock"));
+
+        DataFolder.open(place.toString(), "").close();
+        assertThat(place.resolve("crafty-pocket.mv.db")).doesNotExist();
+
+        folderOfVersion(place, 3);
+        DataFolder.open(place.toString(), "").close();
+        assertThat(lock).isEmptyFile();
+        assertThat(place.resolve("crafty-pocket.mv.db")).exists();
+    }
+
+    @Test
+    void once_it_has_answered_a_damaged_file_is_told_and_left() throws Exception {
+        try (DataFolder first = DataFolder.open(place.toString(), "")) {
+            first.announce("http://127.0.0.1:8170/longer");
+            first.announce("http://127.0.0.1:8170");
+        }
+        assertThat(place.resolve("crafty-pocket.lock")).hasContent("http://127.0.0.1:8170\n");
+        Path file = Files.createFile(place.resolve("crafty-pocket.mv.db"));
+
+        assertThatThrownBy(() -> DataFolder.open(place.toString(), "")).hasMessageContaining("is empty");
+        assertThat(file).exists();
+    }
+
+    private Path putAside() throws IOException {
+        try (Stream<Path> files = Files.list(place)) {
+            return files.filter(f -> f.getFileName().toString().contains("put-aside"))
+                    .findFirst()
+                    .orElseThrow();
+        }
+    }
+
     @Test
     void of_a_damaged_file_the_newest_copy_is_offered_and_put_in_its_place() throws Exception {
         folderOfVersion(place, 3);
@@ -161,12 +213,7 @@ class DataFolderTest {
         assertThat(Files.readAllBytes(file)).isEqualTo(damaged);
 
         DataFolder.open(place.toString(), "2026-05-04").close();
-        try (Stream<Path> files = Files.list(place)) {
-            Path aside = files.filter(f -> f.getFileName().toString().contains("put-aside"))
-                    .findFirst()
-                    .orElseThrow();
-            assertThat(Files.readAllBytes(aside)).isEqualTo(damaged);
-        }
+        assertThat(Files.readAllBytes(putAside())).isEqualTo(damaged);
         DataFolder.open(place.toString(), "").close();
     }
 
