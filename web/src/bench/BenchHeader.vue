@@ -1,16 +1,25 @@
 <script setup lang="ts">
 import VerdictPill from '@/ui/VerdictPill.vue'
 import { vTyped } from '@/ui/typed'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import BridgeDialog from './BridgeDialog.vue'
 import SolveDialog from './SolveDialog.vue'
 import { useBench } from './store'
 
 const bench = useBench()
-const solving = ref(false)
-/** A routine that was begun from its end asks first what must be true there. */
-const bridging = ref(useRoute().query.end === 'first')
+const solving = computed({
+  get: () => bench.asked === 'solve',
+  set: (open) => bench.ask(open ? 'solve' : ''),
+})
+const bridging = computed({
+  get: () => bench.asked === 'bridge',
+  set: (open) => bench.ask(open ? 'bridge' : ''),
+})
+// A routine that was begun from its end asks first what must be true there.
+if (useRoute().query.end === 'first') {
+  bench.ask('bridge')
+}
 
 const saved = computed(
   () =>

@@ -51,10 +51,13 @@ watch(
   open,
   (now) => {
     if (now && bench.routine) {
-      goal.value = newClaimSpec(bench.routine, 'position', catalogue.value)
+      goal.value = bench.goal ?? newClaimSpec(bench.routine, 'position', catalogue.value)
       pictures.value = []
       answer.value = undefined
       failure.value = ''
+      if (bench.goal) {
+        void start()
+      }
     } else {
       stop()
     }

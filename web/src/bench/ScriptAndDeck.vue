@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { useCatalogue } from '@/api/catalogue'
 import type { Moment, Step, Survey, Trace } from '@/api/client'
-import { RunningDeck } from '@/deck'
+import { DeckGrips, RunningDeck, type Spot } from '@/deck'
+import { useToast } from '@/ui/toast'
 import { useElementSize, useMediaQuery, useResizeObserver } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
+import { layCard } from './laying'
 import { SET_UP, useBench } from './store'
+import { useBoundaries } from './useBoundaries'
+import WantedDialog from './WantedDialog.vue'
 
 const emit = defineEmits<{
   select: [id: string]
@@ -18,7 +22,10 @@ const emit = defineEmits<{
 const ROW_HEIGHT = 92
 
 const bench = useBench()
+const toast = useToast()
 const catalogue = useCatalogue()
+const { boundaries, part } = useBoundaries()
+const wanted = ref<{ role: number; spot: Spot }>()
 const deckColumn = ref<HTMLElement>()
 const { width } = useElementSize(deckColumn)
 const script = ref<HTMLElement>()
@@ -107,6 +114,25 @@ const claimed = computed(() => {
 /** How many outs begin after a step. */
 function outsAfter(id: string): number {
   return (bench.whole?.outs ?? []).filter((o) => o.after === id).length
+}
+
+/** At the set-up a card is laid where the hand lets go; later on that says where it should be. */
+function want(role: number, spot: Spot): void {
+  if (bench.selected === SET_UP) {
+    lay(bench.trace!.moments[0]!.roles[role]!.card, spot)
+  } else {
+    wanted.value = { role, spot }
+  }
+}
+
+function lay(card: number, spot: Spot): void {
+  const { code } = bench.trace!.cards[card]!
+  const laid = layCard(bench.whole!, bench.trace!, code, spot)
+  if (laid) {
+    bench.editWhole(laid, true)
+  } else {
+    toast.say('The set-up tray lays a card into another pile: open “Lay the cards”.')
+  }
 }
 
 function select(id: string): void {
@@ -256,7 +282,23 @@ function spoken(step: Step | undefined): string {
         :slot-top="26"
         @select="select(bench.trace!.moments[$event]!.stepId)"
       />
+      <DeckGrips
+        v-if="bench.trace && width > 0 && bench.trace.moments[bench.selectedIndex]"
+        :key="bench.selected"
+        :trace="bench.trace"
+        :survey="bench.survey"
+        :width="width"
+        :row-height="ROW_HEIGHT"
+        :row-tops="tops"
+        :slot-top="26"
+        :moment="bench.selectedIndex"
+        :boundaries="boundaries"
+        @part="part"
+        @want="want"
+        @lay="lay"
+      />
     </div>
+    <WantedDialog v-model="wanted" />
   </section>
 </template>
 
@@ -269,6 +311,7 @@ function spoken(step: Step | undefined): string {
 }
 
 .deck {
+  position: relative;
   margin: 0 1.5rem 0 1rem;
   min-width: 0;
 }

@@ -2,6 +2,7 @@ import {
   answered,
   api,
   ApiProblem,
+  type ClaimSpec,
   type FieldProblem,
   type Finding,
   type Routine,
@@ -53,6 +54,9 @@ export const useBench = defineStore('bench', () => {
   /** How many steps are not filled in yet: until they are there is nothing to judge. */
   const stillOpen = computed(() => trace.value?.moments.filter((m) => m.broken?.open).length ?? 0)
   const selected = ref(SET_UP)
+  /** Which of the questions that fill the page is open, and the claim that *Get me there* starts with. */
+  const asked = ref<'' | 'solve' | 'bridge'>('')
+  const goal = shallowRef<ClaimSpec>()
   const problems = ref<FieldProblem[]>([])
   const state = computed(() => queue.value?.state.value ?? 'saved')
   /** What went wrong when nothing was being saved. */
@@ -83,6 +87,7 @@ export const useBench = defineStore('bench', () => {
     world.value = {}
     selected.value = SET_UP
     trouble.value = ''
+    ask('')
     const opened = await outbox.open(routineId)
     if (id.value === routineId) {
       queue.value = opened
@@ -285,6 +290,12 @@ export const useBench = defineStore('bench', () => {
     }
   }
 
+  /** Opens a question, or closes all. */
+  function ask(question: '' | 'solve' | 'bridge', wanted?: ClaimSpec): void {
+    goal.value = wanted
+    asked.value = question
+  }
+
   function showUsual(): void {
     world.value = {}
     void retrace()
@@ -325,5 +336,8 @@ export const useBench = defineStore('bench', () => {
     firstFailing,
     stillOpen,
     showUsual,
+    asked,
+    goal,
+    ask,
   }
 })

@@ -59,8 +59,10 @@ function stepName(stepId: string): string {
     <div class="flex flex-wrap items-center gap-4">
       <h2 class="text-4xl">Did it come out?</h2>
       <template v-if="!kept">
-        <button class="btn-main px-6 py-2 text-xl" @click="$emit('cameOut', true)">Yes, as below</button>
-        <button class="btn px-6 py-2 text-xl" @click="$emit('cameOut', false)">No</button>
+        <button class="btn-main px-6 py-2 text-xl" @click="$emit('cameOut', true)">
+          Yes, as below <kbd class="kbd ml-1">Y</kbd>
+        </button>
+        <button class="btn px-6 py-2 text-xl" @click="$emit('cameOut', false)">No <kbd class="kbd ml-1">N</kbd></button>
       </template>
       <p
         v-else

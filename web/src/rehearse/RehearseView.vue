@@ -2,7 +2,7 @@
 import { useCatalogue } from '@/api/catalogue'
 import type { ApiProblem, Out } from '@/api/client'
 import { outLabel } from '@/lines'
-import { inDialog, useViewKeys } from '@/ui/keys'
+import { inDialog, typing, useViewKeys } from '@/ui/keys'
 import { clock } from '@/ui/time'
 import { useOutbox } from '@/saving'
 import { useQuery } from '@tanstack/vue-query'
@@ -120,6 +120,11 @@ onKeyStroke(['o', 'O'], () => {
 onKeyStroke(['h', 'H'], () => {
   if (!over.value) {
     deckShown.value = !deckShown.value
+  }
+})
+onKeyStroke(['y', 'Y', 'n', 'N'], (event) => {
+  if (over.value && session.value && !kept.value && !typing(event) && !inDialog()) {
+    keep(event.key.toLowerCase() === 'y')
   }
 })
 onKeyStroke('Escape', () => {

@@ -856,6 +856,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trace/boundaries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The boundaries between the blocks of a step that can be put elsewhere.
+         * @description The boundaries between the blocks of a step that can be put elsewhere.
+         */
+        post: operations["boundaries"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -894,6 +914,31 @@ export interface components {
             /** Format: date-time */
             thrownAwayAt: string;
             title: string;
+        };
+        /** @description A routine, the numbers of one world, and the step that is taken hold of. */
+        BoundariesRequest: {
+            routine: components["schemas"]["RoutineDocument"];
+            step: string;
+            world: {
+                [key: string]: number;
+            };
+        };
+        /**
+         * @description Where a step parts a pile, below <code>depth</code> cards, and what puts that elsewhere: a number of <code>choice</code>, or a text
+         *      of <code>setting</code>; the other one is empty. <code>least</code> is the first possible depth, <code>texts</code> what to take for it
+         *      and for each depth that follows.
+         */
+        BoundaryDocument: {
+            choice: string;
+            /** Format: int32 */
+            depth: number;
+            label: string;
+            /** Format: int32 */
+            least: number;
+            place: string;
+            placeLabel: string;
+            setting: string;
+            texts: string[];
         };
         /** @description <code>outcome</code> is found, none or stopped. */
         BridgeDocument: {
@@ -5389,6 +5434,102 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TraceDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    boundaries: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "routine": {
+                 *         "claims": [],
+                 *         "format": "crafty-pocket/routine",
+                 *         "roles": [],
+                 *         "setUp": {
+                 *           "pack": "52"
+                 *         },
+                 *         "steps": [
+                 *           {
+                 *             "id": "cut",
+                 *             "move": "complete-cut",
+                 *             "settings": {
+                 *               "depth": "15-37"
+                 *             }
+                 *           }
+                 *         ],
+                 *         "title": "A cut",
+                 *         "version": 1
+                 *       },
+                 *       "step": "cut",
+                 *       "world": {
+                 *         "cut.depth": 20
+                 *       }
+                 *     }
+                 */
+                "application/json": components["schemas"]["BoundariesRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoundaryDocument"][];
                 };
             };
             /** @description It cannot be made sense of. */

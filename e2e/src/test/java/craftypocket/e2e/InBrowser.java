@@ -70,10 +70,20 @@ abstract class InBrowser {
     }
 
     static BrowserContext newContext(ColorScheme scheme) {
-        BrowserContext made = browser()
-                .newContext(new Browser.NewContextOptions()
-                        .setViewportSize(1280, 800)
-                        .setColorScheme(scheme));
+        return newContext(
+                new Browser.NewContextOptions().setViewportSize(1280, 800).setColorScheme(scheme));
+    }
+
+    /** A phone, pointed at with a finger. */
+    static BrowserContext touchContext() {
+        return newContext(new Browser.NewContextOptions()
+                .setViewportSize(390, 844)
+                .setHasTouch(true)
+                .setIsMobile(true));
+    }
+
+    static BrowserContext newContext(Browser.NewContextOptions options) {
+        BrowserContext made = browser().newContext(options);
         // Whoever tests has read how to read the deck.
         made.addInitScript("try { localStorage['deck-tour'] ??= '9' } catch { /* a page without a store */ }");
         return made;

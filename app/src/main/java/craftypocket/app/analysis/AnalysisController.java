@@ -7,6 +7,7 @@ import craftypocket.app.http.AnswersWithProblems;
 import craftypocket.app.performer.PerformerNotes;
 import craftypocket.app.routines.RoutineDocument;
 import craftypocket.app.routines.RoutineFiles;
+import craftypocket.core.moves.AllMoves;
 import craftypocket.core.read.Plan;
 import craftypocket.core.routine.Routine;
 import craftypocket.core.run.Survey;
@@ -14,6 +15,7 @@ import craftypocket.core.run.SurveyOptions;
 import craftypocket.core.run.Surveyor;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
+import craftypocket.core.solve.Boundary;
 import craftypocket.core.solve.Effort;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -23,6 +25,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.springframework.http.ResponseEntity;
@@ -70,6 +73,48 @@ class AnalysisController {
     /** @param world the smallest in which it fails; missing when none was found */
     record FailingDocument(Map<String, Integer> world) {}
 
+    /** A routine, the numbers of one world, and the step that is taken hold of. */
+    record BoundariesRequest(
+            @NotNull @Valid RoutineDocument routine,
+
+            @NotNull @Size(max = 2000, message = "at most 2000 choices")
+            Map<String, @NotNull Integer> world,
+
+            @NotNull @Size(max = 100) String step) {
+
+        BoundariesRequest {
+            world = Objects.requireNonNullElse(world, Map.of());
+        }
+    }
+
+    /**
+     * Where a step parts a pile, below {@code depth} cards, and what puts that elsewhere: a number of {@code choice}, or a text
+     * of {@code setting}; the other one is empty. {@code least} is the first possible depth, {@code texts} what to take for it
+     * and for each depth that follows.
+     */
+    record BoundaryDocument(
+            @NotNull String place,
+            @NotNull String placeLabel,
+            int depth,
+            @NotNull String choice,
+            @NotNull String setting,
+            @NotNull String label,
+            int least,
+            @NotNull List<String> texts) {
+
+        static BoundaryDocument of(Boundary boundary) {
+            return new BoundaryDocument(
+                    boundary.place().text(),
+                    boundary.place().label(),
+                    boundary.depth(),
+                    boundary.choice(),
+                    boundary.setting(),
+                    boundary.label(),
+                    boundary.least(),
+                    boundary.texts());
+        }
+    }
+
     /** As many as fit the shelf of somebody who has them all open; a survey is some hundred kilobytes at most. */
     private static final int MOST_REMEMBERED = 50;
 
@@ -93,6 +138,15 @@ class AnalysisController {
         Plan plan = files.plan(request.routine());
         return TraceDocument.of(
                 plan, Tracer.trace(plan, new World(request.world())), notes.hand()::say, notes.forced());
+    }
+
+    /** The boundaries between the blocks of a step that can be put elsewhere. */
+    @PostMapping("/trace/boundaries")
+    List<BoundaryDocument> boundaries(@Valid @RequestBody BoundariesRequest request) {
+        Plan plan = files.plan(request.routine());
+        return Boundary.of(plan, new World(request.world()), request.step(), AllMoves.CATALOGUE).stream()
+                .map(BoundaryDocument::of)
+                .toList();
     }
 
     /** What holds over all worlds. */

@@ -1,0 +1,55 @@
+import { answered, api, type Boundary } from '@/api/client'
+import { alone } from '@/lines'
+import { shallowRef, watch, type ShallowRef } from 'vue'
+import { changeSetting } from './edits'
+import { SET_UP, useBench } from './store'
+
+/** Where the selected step parts piles, as it can be put elsewhere by hand; nothing while that is not known. */
+export function useBoundaries(): {
+  boundaries: ShallowRef<Boundary[]>
+  part: (boundary: Boundary, depth: number) => void
+} {
+  const bench = useBench()
+  const boundaries = shallowRef<Boundary[]>([])
+  let asking: AbortController | undefined
+
+  watch(
+    [() => bench.trace, () => bench.selected],
+    async () => {
+      asking?.abort()
+      const mine = new AbortController()
+      asking = mine
+      const step = bench.selected
+      if (step === SET_UP || !bench.routine || bench.stillOpen > 0) {
+        boundaries.value = []
+        return
+      }
+      try {
+        const body = { routine: alone(bench.routine), world: bench.world, step }
+        const found = await answered(api.POST('/api/trace/boundaries', { body, signal: mine.signal }))
+        if (asking === mine) {
+          // What is stated on another line is changed there.
+          boundaries.value = found.filter((b) => b.choice !== '' || bench.isOwn(step))
+        }
+      } catch {
+        // The picture can be read without them.
+        if (asking === mine) {
+          boundaries.value = []
+        }
+      }
+    },
+    { immediate: true },
+  )
+
+  /** Puts a boundary elsewhere: another number of the world that is shown, or of the step. */
+  function part(boundary: Boundary, depth: number): void {
+    const text = boundary.texts[depth - boundary.least]!
+    if (boundary.choice !== '') {
+      bench.choose(boundary.choice, Number(text))
+    } else {
+      bench.edit(changeSetting(bench.routine!, bench.selected, boundary.setting, text), true)
+    }
+  }
+
+  return { boundaries, part }
+}
