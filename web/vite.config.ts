@@ -1,10 +1,23 @@
 import tailwindcss from '@tailwindcss/vite'
 import vue from '@vitejs/plugin-vue'
+import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { defineConfig } from 'vitest/config'
+import { version } from './package.json' with { type: 'json' }
 
 export default defineConfig({
-  plugins: [vue(), tailwindcss()],
+  plugins: [
+    vue(),
+    tailwindcss(),
+    {
+      name: 'own-licence',
+      generateBundle() {
+        const source = readFileSync(fileURLToPath(new URL('../LICENSE', import.meta.url)))
+        this.emitFile({ type: 'asset', fileName: 'LICENSE.txt', source })
+      },
+    },
+  ],
+  define: { __VERSION__: JSON.stringify(version) },
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   build: { outDir: 'target/classes/static', emptyOutDir: true, assetsInlineLimit: 0 },
   server: { proxy: { '/api': 'http://127.0.0.1:8170' } },

@@ -21,7 +21,7 @@ const rehearsing = computed(() => route.name === 'rehearse')
     </a>
     <header
       v-if="!rehearsing"
-      class="flex min-h-12 flex-wrap items-center gap-x-7 bg-(--bar) px-5 text-[#f7f2e8] max-[480px]:gap-x-3 max-[480px]:px-3"
+      class="flex min-h-12 flex-wrap items-center gap-x-7 bg-(--bar) px-5 text-(--bar-ink) max-[480px]:gap-x-3 max-[480px]:px-3"
     >
       <RouterLink to="/" class="font-display text-xl font-semibold">Crafty Pocket</RouterLink>
       <nav class="flex h-12 gap-5 max-[480px]:gap-3 max-[480px]:text-sm" aria-label="Views">
@@ -61,11 +61,11 @@ const rehearsing = computed(() => route.name === 'rehearse')
   align-items: center;
   border-bottom: 3px solid transparent;
   border-top: 3px solid transparent;
-  color: #d8cbe0;
+  color: var(--bar-soft);
 }
 
 .here {
   border-bottom-color: var(--brass-line);
-  color: #fff;
+  color: var(--bar-ink);
 }
 </style>

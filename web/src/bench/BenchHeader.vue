@@ -7,6 +7,8 @@ import BridgeDialog from './BridgeDialog.vue'
 import SolveDialog from './SolveDialog.vue'
 import { useBench } from './store'
 
+const compact = defineModel<boolean>('compact', { required: true })
+
 const bench = useBench()
 const solving = computed({
   get: () => bench.asked === 'solve',
@@ -45,6 +47,7 @@ function retitle(event: Event): void {
 
 <template>
   <div class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule px-5 py-2">
+    <h1 class="sr-only">{{ bench.routine?.title }}</h1>
     <input
       v-typed="bench.routine?.title ?? ''"
       class="title shrink-0 rounded border border-transparent bg-transparent px-1 font-display text-2xl font-semibold hover:border-rule"
@@ -61,6 +64,14 @@ function retitle(event: Event): void {
     </span>
     <VerdictPill v-else :survey="bench.problems.length > 0 ? undefined : bench.survey" />
     <span class="ml-auto shrink-0 text-sm text-soft" role="status" data-testid="save-state">{{ saved }}</span>
+    <button
+      class="btn max-[900px]:hidden"
+      :aria-pressed="compact"
+      title="Names alone, so that the whole routine is seen (C)"
+      @click="compact = !compact"
+    >
+      {{ compact ? 'Roomy' : 'Compact' }}
+    </button>
     <button class="btn" title="Which value must a number have?" @click="solving = true">Solve for …</button>
     <button class="btn" title="Which moves lead to a claim?" @click="bridging = true">Get me there …</button>
     <button class="btn" :disabled="!bench.canUndo" title="Undo (Ctrl+Z)" @click="bench.undo()">Undo</button>

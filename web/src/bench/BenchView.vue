@@ -4,7 +4,7 @@ import { ApiProblem } from '@/api/client'
 import { MAIN } from '@/lines'
 import { inDialog, typing, useViewKeys } from '@/ui/keys'
 import { useToast } from '@/ui/toast'
-import { onKeyStroke, useEventListener } from '@vueuse/core'
+import { onKeyStroke, useElementSize, useEventListener, useLocalStorage } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import AudiencePanel from './AudiencePanel.vue'
@@ -39,10 +39,22 @@ const palette = ref(false)
 const composing = ref(false)
 const tray = ref(false)
 const { performer } = usePerformer()
+/** Names alone, so that a long routine is seen as a whole. */
+const compact = useLocalStorage('bench-compact', false)
+const seen = ref<HTMLElement>()
+const { height: room } = useElementSize(seen)
+/** Where there is no room beside the script, the inspector is a sheet at the foot of the page. */
+const sheet = ref(false)
 
 bench.load(route.params.id as string).catch((thrown: ApiProblem) => (missing.value = thrown.message))
 onBeforeUnmount(bench.leave)
 useEventListener(window, 'pagehide', bench.leave)
+
+const selectedName = computed(() => {
+  const step = bench.routine?.steps.find((s) => s.id === bench.selected)
+  const move = catalogue.value.moves.find((m) => m.id === step?.move)
+  return step ? `${bench.selectedIndex} · ${move?.name ?? step.move}` : 'Set-up'
+})
 
 const stepIds = computed(() => bench.routine?.steps.map((s) => s.id) ?? [])
 
@@ -133,6 +145,7 @@ useViewKeys([
   { keys: 'Ctrl + Z', does: 'Undo' },
   { keys: 'Ctrl + Shift + Z', does: 'Redo' },
   { keys: 'F', does: 'Show the first way that fails, or the usual way again' },
+  { keys: 'C', does: 'Compact, or roomy again' },
   { keys: 'R', does: 'Rehearse' },
   { keys: '?', does: 'These keys' },
 ])
@@ -159,6 +172,11 @@ onKey(['d', 'D'], (event) => {
 onKey(['f', 'F'], (event) => {
   if (!event.ctrlKey && !event.metaKey) {
     bench.toggleFailing()
+  }
+})
+onKey(['c', 'C'], (event) => {
+  if (!event.ctrlKey && !event.metaKey) {
+    compact.value = !compact.value
   }
 })
 onKey(['r', 'R'], (event) => {
@@ -189,14 +207,16 @@ onKey(['z', 'Z'], (event) => {
     {{ missing }} <RouterLink to="/" class="link">Back to the repertoire</RouterLink>
   </p>
   <div v-else-if="bench.routine" class="whole">
-    <BenchHeader />
+    <BenchHeader v-model:compact="compact" />
     <UnsavedLine @keep="keepMine" @drop="dropMine" />
     <LinesBar v-if="bench.whole!.outs.length > 0" />
     <div class="bench">
-      <div class="seen">
+      <div ref="seen" class="seen">
         <DeckTour v-if="bench.routine.steps.length > 2" />
         <ScriptAndDeck
           class="grow"
+          :compact="compact"
+          :room="room"
           @select="select"
           @move="move"
           @remove="remove"
@@ -205,7 +225,13 @@ onKey(['z', 'Z'], (event) => {
         />
         <SightStrip />
       </div>
-      <aside class="inspector" aria-label="Selected step">
+      <aside class="inspector" :class="{ open: sheet }" aria-label="Selected step">
+        <button class="handle" :aria-expanded="sheet" @click="sheet = !sheet">
+          <span class="min-w-0 font-semibold">{{ selectedName }}</span>
+          <span class="shrink-0 text-sm"
+            >{{ sheet ? 'close' : 'settings, claims, hints' }} {{ sheet ? '▾' : '▴' }}</span
+          >
+        </button>
         <OutEditor v-if="bench.line !== MAIN" />
         <SetUpInspector v-if="bench.selected === SET_UP" @lay="tray = true" />
         <StepInspector v-else :key="bench.selected" @compose="composing = true" @before="addBefore" />
@@ -253,9 +279,28 @@ onKey(['z', 'Z'], (event) => {
   overflow-y: auto;
 }
 
+.handle {
+  display: none;
+}
+
 @media (max-width: 900px) {
   .whole {
     height: auto;
+    padding-bottom: 4rem;
+  }
+
+  .handle {
+    position: sticky;
+    top: 0;
+    z-index: 1;
+    display: flex;
+    width: 100%;
+    min-height: 3.25rem;
+    align-items: center;
+    justify-content: space-between;
+    gap: 1rem;
+    background: var(--paper);
+    text-align: left;
   }
 
   .bench {
@@ -267,8 +312,22 @@ onKey(['z', 'Z'], (event) => {
   }
 
   .inspector {
+    position: fixed;
+    inset: auto 0 0;
+    z-index: 10;
+    max-height: 75dvh;
     border-left: 0;
-    border-top: 1px solid var(--rule);
+    border-top: 2px solid var(--brass-line);
+    background: var(--paper);
+    padding: 0 1.25rem;
+  }
+
+  .inspector.open {
+    padding-bottom: 2rem;
+  }
+
+  .inspector:not(.open) > :not(.handle) {
+    display: none;
   }
 }
 </style>

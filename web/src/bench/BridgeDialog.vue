@@ -3,6 +3,8 @@ import { useCatalogue } from '@/api/catalogue'
 import { answered, api, type Bridge, type ClaimSpec, type Step, type Trace } from '@/api/client'
 import { alone } from '@/lines'
 import { RunningDeck } from '@/deck'
+import { BasicMoves } from '@/moves'
+import { usePerformer } from '@/performer'
 import { count } from '@/ui/verdict'
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { ref, shallowRef, watch } from 'vue'
@@ -19,6 +21,10 @@ const bench = useBench()
 const catalogue = useCatalogue()
 const goal = ref<ClaimSpec>()
 const onlyMine = ref(false)
+const { note } = usePerformer()
+/** Nothing has been said yet of any move, so the few that matter are asked for. */
+const asking = ref(false)
+watch(onlyMine, (on) => (asking.value = on && !catalogue.value.moves.some((move) => note(move.id).skill > 0)))
 const pictures = shallowRef<Trace[]>([])
 
 const { running, share, answer, failure, start, stop } = useComputation(async (computation) => {
@@ -127,6 +133,7 @@ function tried(found: Bridge): string {
             <label class="mt-3 flex items-center gap-2 text-sm">
               <input v-model="onlyMine" type="checkbox" /> only moves that I can do
             </label>
+            <BasicMoves v-if="onlyMine && asking" class="mt-2" />
             <div class="mt-3 flex gap-2">
               <button type="submit" class="btn-main" :disabled="running">Find ways</button>
               <button v-if="running" type="button" class="btn" @click="stop">Stop</button>

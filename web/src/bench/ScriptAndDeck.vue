@@ -19,7 +19,17 @@ const emit = defineEmits<{
 }>()
 
 /** Rows are as high as their words need, and no lower than this. */
-const ROW_HEIGHT = 92
+const ROOMY = { rowHeight: 92, slotTop: 26, slotHeight: 24 }
+
+/** As low as a row can be that still shows its name and a deck. */
+const LOWEST_ROW = 30
+
+const props = defineProps<{
+  /** The whole routine on one screen: names alone, and low rows. */
+  compact: boolean
+  /** How high the place is in which it is seen, in pixels. */
+  room: number
+}>()
 
 const bench = useBench()
 const toast = useToast()
@@ -30,6 +40,16 @@ const deckColumn = ref<HTMLElement>()
 const { width } = useElementSize(deckColumn)
 const script = ref<HTMLElement>()
 const { width: scriptWidth } = useElementSize(script)
+/** How high rows and decks are. */
+const density = computed(() => {
+  if (!props.compact) {
+    return ROOMY
+  }
+  const share = Math.floor(props.room / Math.max(1, rows.value.length + 1))
+  const rowHeight = Math.min(64, Math.max(LOWEST_ROW, share))
+  const slotHeight = Math.min(ROOMY.slotHeight, Math.round(rowHeight * 0.36))
+  return { rowHeight, slotHeight, slotTop: Math.min(20, rowHeight - slotHeight - 4) }
+})
 /** Where there is no room beside the script, the deck of each moment is drawn under its step. */
 const narrow = useMediaQuery('(max-width: 900px)')
 
@@ -80,6 +100,11 @@ function broken(step: Step): string {
 function sometimesBroken(step: Step): string {
   const finding = bench.survey?.findings.find((f) => f.kind === 'can-be-done' && f.id === step.id)
   return finding && finding.verdict !== 'always' ? `breaks: ${finding.because}` : ''
+}
+
+/** Whether a row is written out: of a compact script only the one that is selected. */
+function worded(id: string): boolean {
+  return !props.compact || bench.selected === id
 }
 
 function deciding(step: Step): string {
@@ -176,7 +201,7 @@ function spoken(step: Step | undefined): string {
           over: over === i,
           elsewhere: step && !bench.isOwn(step.id),
         }"
-        :style="narrow ? {} : { minHeight: `${ROW_HEIGHT}px` }"
+        :style="narrow ? {} : { minHeight: `${density.rowHeight}px` }"
         :draggable="!!step && bench.isOwn(step.id)"
         :data-step="step?.id ?? 'set-up'"
         @dragstart="dragged = step?.id ?? ''"
@@ -186,7 +211,8 @@ function spoken(step: Step | undefined): string {
         @dragend="over = -1"
       >
         <button
-          class="flex w-full flex-col items-start pt-2 pr-2 pb-6 pl-3 text-left"
+          class="flex w-full flex-col items-start pr-2 pl-3 text-left"
+          :class="compact ? 'py-0.5' : 'pt-2 pb-6'"
           :aria-current="bench.selected === (step?.id ?? SET_UP) ? 'step' : undefined"
           @click="select(step?.id ?? SET_UP)"
         >
@@ -194,6 +220,13 @@ function spoken(step: Step | undefined): string {
             <span class="flex w-full items-baseline gap-2">
               <span class="w-5 shrink-0 text-right text-soft">{{ i }}</span>
               <strong class="leading-tight">{{ name(step) }}</strong>
+              <span
+                v-if="!worded(step.id) && (broken(step) || sometimesBroken(step))"
+                class="text-sm text-broken"
+              >
+                <span aria-hidden="true">▲</span>
+                <span class="sr-only">{{ broken(step) || sometimesBroken(step) }}</span>
+              </span>
               <span
                 v-if="claimed.has(step.id)"
                 class="ml-auto shrink-0 pr-1 text-sm"
@@ -212,19 +245,25 @@ function spoken(step: Step | undefined): string {
                 ↳ {{ outsAfter(step.id) === 1 ? 'an out' : `${outsAfter(step.id)} outs` }}
               </span>
             </span>
-            <span v-if="broken(step)" class="pl-7 text-sm leading-snug font-semibold text-broken">
+            <span
+              v-if="worded(step.id) && broken(step)"
+              class="pl-7 text-sm leading-snug font-semibold text-broken"
+            >
               ▲ {{ broken(step) }}
             </span>
-            <span v-else class="pl-7 text-sm leading-snug text-soft">
+            <span v-else-if="worded(step.id)" class="pl-7 text-sm leading-snug text-soft">
               {{ moment(step)?.skipped ? 'Not needed this way. ' : '' }}{{ moment(step)?.stated ?? '' }}
             </span>
             <span
-              v-if="!broken(step) && !sometimesBroken(step) && deciding(step)"
+              v-if="worded(step.id) && !broken(step) && !sometimesBroken(step) && deciding(step)"
               class="pl-7 text-xs text-brass"
             >
               {{ deciding(step) }}
             </span>
-            <span v-if="!broken(step) && sometimesBroken(step)" class="pl-7 text-sm leading-snug text-broken">
+            <span
+              v-if="worded(step.id) && !broken(step) && sometimesBroken(step)"
+              class="pl-7 text-sm leading-snug text-broken"
+            >
               ▲ {{ sometimesBroken(step) }}
             </span>
           </template>
@@ -233,7 +272,7 @@ function spoken(step: Step | undefined): string {
               <span class="w-5 shrink-0 text-right text-soft">·</span>
               <strong>Set-up</strong>
             </span>
-            <span class="pl-7 text-sm leading-snug text-soft">
+            <span v-if="worded(SET_UP)" class="pl-7 text-sm leading-snug text-soft">
               {{ bench.routine?.setUp.note || `${bench.trace?.cards.length ?? ''} cards, any order` }}
             </span>
           </template>
@@ -277,9 +316,10 @@ function spoken(step: Step | undefined): string {
         :trace="bench.trace"
         :survey="bench.survey"
         :width="width"
-        :row-height="ROW_HEIGHT"
+        :row-height="density.rowHeight"
         :row-tops="tops"
-        :slot-top="26"
+        :slot-top="density.slotTop"
+        :slot-height="density.slotHeight"
         @select="select(bench.trace!.moments[$event]!.stepId)"
       />
       <DeckGrips
@@ -288,9 +328,10 @@ function spoken(step: Step | undefined): string {
         :trace="bench.trace"
         :survey="bench.survey"
         :width="width"
-        :row-height="ROW_HEIGHT"
+        :row-height="density.rowHeight"
         :row-tops="tops"
-        :slot-top="26"
+        :slot-top="density.slotTop"
+        :slot-height="density.slotHeight"
         :moment="bench.selectedIndex"
         :boundaries="boundaries"
         @part="part"

@@ -46,6 +46,7 @@ const move = (id: string, name: string, settings: Move['settings']): Move => ({
   watch: [],
   cautions: [],
   own: false,
+  basic: false,
   settings,
 })
 

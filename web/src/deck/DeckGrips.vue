@@ -18,6 +18,7 @@ const props = defineProps<{
   rowHeight: number
   rowTops?: number[]
   slotTop: number
+  slotHeight: number
   /** The selected moment: 0 for the set-up. */
   moment: number
   /** Where the step of that moment parts piles. */
@@ -33,8 +34,6 @@ const emit = defineEmits<{
   lay: [card: number, spot: Spot]
 }>()
 
-const SLOT_HEIGHT = 24
-
 const box = ref<HTMLElement>()
 /** What is held: its key, and where it is now. */
 const held = ref<{ key: string; boundary?: Boundary; depth?: number; spot?: Spot }>()
@@ -47,7 +46,7 @@ const rows = computed(
         width: props.width,
         rowHeight: props.rowHeight,
         rowTops: props.rowTops,
-        slotHeight: SLOT_HEIGHT,
+        slotHeight: props.slotHeight,
         slotTop: props.slotTop,
       },
       props.survey,
@@ -62,7 +61,7 @@ const knobs = computed(() =>
     const pile = before.value?.piles.find((p) => p.place === boundary.place)
     const depth = held.value?.key === key ? held.value.depth! : boundary.depth
     return pile
-      ? [{ key, boundary, pile, depth, x: pile.x + depth * pile.slot, y: before.value!.y + SLOT_HEIGHT }]
+      ? [{ key, boundary, pile, depth, x: pile.x + depth * pile.slot, y: before.value!.y + props.slotHeight }]
       : []
   }),
 )
@@ -159,7 +158,7 @@ useEventListener(
   (event) => {
     const y = event.clientY - box.value!.getBoundingClientRect().top
     const grip = (event.target as HTMLElement).closest('button')
-    if (props.moment === 0 && row.value && !grip && y >= row.value.y && y <= row.value.y + SLOT_HEIGHT) {
+    if (props.moment === 0 && row.value && !grip && y >= row.value.y && y <= row.value.y + props.slotHeight) {
       const at = spotAt(row.value.piles, x(event))
       const slot = row.value.slots.find((s) => s.place === at?.place && s.position === at.position)
       taken.value = at && slot ? { card: slot.card, at, x: x(event) } : undefined
@@ -201,7 +200,7 @@ useEventListener(window, 'pointerup', () => {
           : `${letter.role.letter}, ${letter.role.label}: where it should lie`
       "
       :title="moment === 0 ? 'Drag it to its place' : 'Drag it to where it should lie'"
-      :style="{ left: `${letter.marker.x}px`, top: `${letter.marker.y + SLOT_HEIGHT / 2}px` }"
+      :style="{ left: `${letter.marker.x}px`, top: `${letter.marker.y + slotHeight / 2}px` }"
       @pointerdown="grasp"
       @pointermove="carry($event, letter.key)"
       @pointerup="putRole(letter.marker.role, letter.at)"
@@ -247,7 +246,7 @@ useEventListener(window, 'pointerup', () => {
         left: `${ghost.x}px`,
         top: `${ghost.y - 4}px`,
         width: `${Math.max(6, ghost.width)}px`,
-        height: `${SLOT_HEIGHT + 8}px`,
+        height: `${slotHeight + 8}px`,
         borderColor: held?.key.startsWith('r') ? roleStyle(Number(held.key.slice(1))).colour : undefined,
       }"
     >

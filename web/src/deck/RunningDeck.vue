@@ -72,6 +72,11 @@ function labelFromLeft(pile: PileBox): boolean {
   return pile.size > 8 || pile.x < LABEL_WIDTH || pile.roomEnd > pile.x + LABEL_WIDTH
 }
 
+/** Whether what is written to the right of here would leave the picture. */
+function nearRight(x: number): boolean {
+  return x > props.width - LABEL_WIDTH / 2
+}
+
 /** The side of a slot that is seen from above. */
 function upper(slot: SlotBox) {
   const card = props.trace.cards[slot.card]!
@@ -264,7 +269,8 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
           />
           <text
             v-if="!thumbnail && hold.told"
-            :x="hold.kind === 'bend' ? hold.x - 30 : hold.x + 5"
+            :x="hold.kind === 'bend' ? hold.x - 30 : hold.x + (nearRight(hold.x) ? -5 : 5)"
+            :text-anchor="nearRight(hold.x) ? 'end' : 'start'"
             :y="hold.y + slotHeight + 15"
             font-size="11"
             fill="var(--brass)"

@@ -2,8 +2,9 @@
 import { useCatalogue } from '@/api/catalogue'
 import { usePerformer } from '@/performer'
 import { useViewKeys } from '@/ui/keys'
-import { computed, ref, watchEffect } from 'vue'
+import { computed, ref, watch, watchEffect } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import BasicMoves from './BasicMoves.vue'
 import MovePlay from './MovePlay.vue'
 import { findMoves } from './findMoves'
 
@@ -18,6 +19,9 @@ const hardest = ref(5)
 const noTable = ref(false)
 const anyAngle = ref(false)
 const mine = ref(false)
+/** Nothing has been said yet of any move, so the few that matter are asked for. */
+const asking = ref(false)
+watch(mine, (on) => (asking.value = on && !catalogue.value.moves.some((move) => note(move.id).skill > 0)))
 
 const found = computed(() =>
   findMoves(catalogue.value, typed.value, performer.value.moves).filter(
@@ -70,6 +74,7 @@ useViewKeys([{ keys: '?', does: 'These keys' }])
         <label class="tick"><input v-model="anyAngle" type="checkbox" /> seen from all round</label>
         <label class="tick col-span-2"><input v-model="mine" type="checkbox" /> I can do it</label>
       </div>
+      <BasicMoves v-if="mine && asking" class="mt-2" />
       <p class="mt-1 text-sm text-soft" role="status">
         {{ found.length }} of {{ catalogue.moves.length }} moves
       </p>
@@ -99,7 +104,11 @@ useViewKeys([{ keys: '?', does: 'These keys' }])
         </template>
       </nav>
       <p v-if="found.length === 0" class="mt-3 text-soft">
-        No move is left. Untick something, or type a word for what it does.
+        {{
+          asking
+            ? 'Tick what you do: it is listed here then.'
+            : 'No move is left. Untick something, or type a word for what it does.'
+        }}
       </p>
     </section>
     <MovePlay

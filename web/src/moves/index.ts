@@ -1,2 +1,3 @@
 export { findMoves } from './findMoves'
 export { composed } from './ownMove'
+export { default as BasicMoves } from './BasicMoves.vue'

@@ -62,7 +62,9 @@ function stepName(stepId: string): string {
         <button class="btn-main px-6 py-2 text-xl" @click="$emit('cameOut', true)">
           Yes, as below <kbd class="kbd ml-1">Y</kbd>
         </button>
-        <button class="btn px-6 py-2 text-xl" @click="$emit('cameOut', false)">No <kbd class="kbd ml-1">N</kbd></button>
+        <button class="btn px-6 py-2 text-xl" @click="$emit('cameOut', false)">
+          No <kbd class="kbd ml-1">N</kbd>
+        </button>
       </template>
       <p
         v-else

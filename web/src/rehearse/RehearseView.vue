@@ -88,6 +88,7 @@ useViewKeys([
   { keys: 'M', does: 'Mark a slip' },
   { keys: 'O', does: 'Take the out that is ready' },
   { keys: 'H', does: 'Show or hide the deck' },
+  { keys: 'Y or N', does: 'At the end: it came out, or not' },
   { keys: 'Esc', does: 'Leave' },
   { keys: '?', does: 'These keys' },
 ])

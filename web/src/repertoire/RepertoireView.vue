@@ -197,6 +197,9 @@ onKeyStroke('/', (event) => {
         @remove="remove(routine.id)"
       />
     </ul>
+    <footer class="mt-10 border-t border-rule pt-3 text-sm">
+      <RouterLink to="/about" class="link">About Crafty Pocket</RouterLink>
+    </footer>
     <BinDialog v-model:open="bin" />
     <NewRoutineDialog v-model:open="creating" @create="create" />
   </div>

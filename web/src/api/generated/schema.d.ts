@@ -1236,9 +1236,11 @@ export interface components {
             stepId: string;
             things: components["schemas"]["ThingStateDocument"][];
         };
+        /** @description <code>basic</code>: one of the few by which performers are first asked what they can do. */
         MoveDocument: {
             angles: string;
             attention: string;
+            basic: boolean;
             bySpectator: boolean;
             cautions: string[];
             /** Format: int32 */

@@ -2,14 +2,17 @@ package craftypocket.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -81,21 +84,87 @@ class LayoutTest extends InBrowser {
                                 .setExact(true))
                 .waitFor();
         faults.addAll(faults("Repertoire"));
-        for (String view : List.of("/moves", "/reckoner")) {
+        for (String view : List.of("/moves", "/reckoner", "/about")) {
             visit(view);
             page.locator("main h1, main h2").first().waitFor();
             faults.addAll(faults(view));
         }
-        for (Object demo : (List<?>) page.evaluate(
-                "async () => (await (await fetch('/api/routines')).json()).map((r) => [r.id, r.title])")) {
+        for (Object demo : demos()) {
             List<?> idAndTitle = (List<?>) demo;
             visit("/bench/" + idAndTitle.get(0));
             page.locator("svg[role=img]").first().waitFor();
-            page.getByTestId("finding").first().waitFor();
-            faults.addAll(faults(idAndTitle.get(1).toString()));
+            waitUntilJudged();
+            String title = idAndTitle.get(1).toString();
+            faults.addAll(faults(title));
+            if (page.getByText("show me").count() > 0) {
+                page.keyboard().press("f");
+                page.getByText("Shown is not the usual way.").waitFor();
+                faults.addAll(faults(title + ", failing"));
+            }
         }
 
         assertThat(faults).isEmpty();
+    }
+
+    private void waitUntilJudged() {
+        page.getByTestId("finding")
+                .first()
+                .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.ATTACHED));
+    }
+
+    /** Each slider at both of its ends: piles are as large there as they can be. */
+    @Test
+    void nothing_runs_over_in_the_worlds_at_the_ends_of_the_sliders() throws IOException {
+        List<String> faults = new ArrayList<>();
+        int worlds = 0;
+        for (Object demo : demos()) {
+            List<?> idAndTitle = (List<?>) demo;
+            visit("/bench/" + idAndTitle.get(0));
+            page.locator("svg[role=img]").first().waitFor();
+            waitUntilJudged();
+            for (Locator step : steps().all()) {
+                step.getByRole(AriaRole.BUTTON).first().click();
+                for (int slider = 0; slider < Math.min(3, sliders().count()); slider++) {
+                    for (String end : List.of("min", "max")) {
+                        Locator at = sliders().nth(slider);
+                        page.waitForResponse(
+                                answer -> answer.url().endsWith("/api/trace"),
+                                () -> at.evaluate(
+                                        "(e, end) => { e.value = e[end]; e.dispatchEvent(new Event('input', { bubbles: true })) }",
+                                        end));
+                        page.waitForTimeout(30);
+                        faults.addAll(faults(idAndTitle.get(1) + ", " + end));
+                        worlds++;
+                    }
+                }
+            }
+        }
+
+        assertThat(faults).isEmpty();
+        assertThat(worlds).isGreaterThan(100);
+    }
+
+    private Locator sliders() {
+        return page.locator("aside input[type=range]");
+    }
+
+    private List<?> demos() {
+        page.navigate(url("/about"));
+        return (List<?>)
+                page.evaluate("async () => (await (await fetch('/api/routines')).json()).map((r) => [r.id, r.title])");
+    }
+
+    /** The whole of the longest routine on one screen, and what it is made of. */
+    @Test
+    void a_compact_script_shows_a_long_routine_as_a_whole() throws IOException {
+        openDemo("Everything overboard");
+        page.keyboard().press("c");
+
+        assertThat(steps().last().boundingBox().y + steps().last().boundingBox().height)
+                .isLessThanOrEqualTo(800);
+        assertThat(faults("compact")).isEmpty();
+        page.keyboard().press("c");
+        assertThat(faults("roomy")).isEmpty();
     }
 
     private List<String> faults(String where) {

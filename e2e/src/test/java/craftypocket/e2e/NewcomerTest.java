@@ -71,6 +71,14 @@ class NewcomerTest extends InBrowser {
         page.getByText("Did it come out?").waitFor();
     }
 
+    /** On a phone the settings of a step are a sheet, which the same press closes again. */
+    private void openSheet(Consumer<Locator> point) {
+        Locator handle = page.locator("aside .handle");
+        if (handle.isVisible()) {
+            point.accept(handle);
+        }
+    }
+
     private void builtByPointing(Consumer<Locator> point) throws IOException {
         visit("/");
         point.accept(button("New routine"));
@@ -84,12 +92,16 @@ class NewcomerTest extends InBrowser {
             point.accept(page.getByRole(AriaRole.OPTION).first());
             nothingIsRed();
             if (move.startsWith("Return")) {
+                openSheet(point);
                 page.getByLabel("The card is put in").selectOption("break");
+                openSheet(point);
             }
         }
         nothingIsRed();
         assertThat(page.getByText("holds · all").first()).isVisible();
+        openSheet(point);
         assertThat(page.getByTestId("ledger").first()).containsText("Ines");
+        openSheet(point);
         waitUntilSaved();
         point.accept(page.getByRole(AriaRole.MAIN)
                 .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Rehearse")));

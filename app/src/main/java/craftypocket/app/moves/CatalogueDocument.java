@@ -2,6 +2,7 @@ package craftypocket.app.moves;
 
 import craftypocket.app.http.Constants;
 import craftypocket.core.claims.ClaimKind;
+import craftypocket.core.moves.AllMoves;
 import craftypocket.core.moves.Caution;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -49,6 +50,7 @@ record CatalogueDocument(
 
     record OptionDocument(@NotNull String name, @NotNull String label) {}
 
+    /** {@code basic}: one of the few by which performers are first asked what they can do. */
     record MoveDocument(
             @NotNull String id,
             @NotNull String family,
@@ -63,6 +65,7 @@ record CatalogueDocument(
             @NotNull List<String> watch,
             @NotNull List<String> cautions,
             boolean own,
+            boolean basic,
             @NotNull List<SettingDocument> settings) {}
 
     record ClaimKindDocument(
@@ -109,6 +112,7 @@ record CatalogueDocument(
                 move.words().watch().stream().map(words).toList(),
                 move.cautions().stream().map(Caution::text).map(words).toList(),
                 own,
+                AllMoves.BASICS.contains(move.id()),
                 settings(move.settings().all()));
     }
 

@@ -32,5 +32,20 @@ public final class AllMoves {
             .flatMap(List::stream)
             .toList());
 
+    /** The dozen by which performers are first asked what they can do: common practice, most other moves build on them. */
+    public static final List<String> BASICS = List.of(
+            "overhand",
+            "riffle-keep",
+            "false-cut",
+            "hold-break",
+            "double-undercut",
+            "pass",
+            "jog-control",
+            "multiple-lift",
+            "glimpse",
+            "glide-draw",
+            "force-riffle-break",
+            "palm-top");
+
     private AllMoves() {}
 }
