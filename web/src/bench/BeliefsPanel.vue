@@ -2,7 +2,7 @@
 import { useCatalogue } from '@/api/catalogue'
 import { computed, ref } from 'vue'
 import ClaimEditor from './ClaimEditor.vue'
-import { addClaim, changeClaim, newClaimSpec, removeClaim } from './edits'
+import { addClaim, changeClaim, newClaimSpec, removeClaim } from '@/routine'
 import { SET_UP, useBench } from './store'
 
 const bench = useBench()

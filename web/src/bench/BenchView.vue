@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useCatalogue } from '@/api/catalogue'
 import { ApiProblem } from '@/api/client'
-import { MAIN } from '@/lines'
+import { addStep, duplicateStep, MAIN, moveStep, newStep, removeStep, rolesAt, withOwnMove } from '@/routine'
 import { inDialog, typing, useViewKeys } from '@/ui/keys'
 import { useToast } from '@/ui/toast'
 import { onKeyStroke, useElementSize, useEventListener, useLocalStorage } from '@vueuse/core'
@@ -26,7 +26,6 @@ import SetUpTray from './SetUpTray.vue'
 import SightStrip from './SightStrip.vue'
 import UnsavedLine from './UnsavedLine.vue'
 import { usePerformer } from '@/performer'
-import { addStep, duplicateStep, moveStep, newStep, removeStep, rolesAt, withOwnMove } from './edits'
 import { SET_UP, useBench } from './store'
 
 const bench = useBench()

@@ -1,16 +1,15 @@
 <script setup lang="ts">
+import SheetDialog from '@/ui/SheetDialog.vue'
 import { useCatalogue } from '@/api/catalogue'
 import { answered, api, type Bridge, type ClaimSpec, type Step, type Trace } from '@/api/client'
-import { alone } from '@/lines'
+import { addStep, alone, freshId, newClaimSpec } from '@/routine'
 import { RunningDeck } from '@/deck'
 import { BasicMoves } from '@/moves'
 import { usePerformer } from '@/performer'
 import { count } from '@/ui/verdict'
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { ref, shallowRef, watch } from 'vue'
 import ClaimEditor from './ClaimEditor.vue'
 import { useComputation } from '@/api/computation'
-import { addStep, freshId, newClaimSpec } from './edits'
 import { SET_UP, useBench } from './store'
 
 const open = defineModel<boolean>('open', { required: true })
@@ -117,75 +116,67 @@ function tried(found: Bridge): string {
 </script>
 
 <template>
-  <Dialog :open="open" class="relative z-50" @close="open = false">
-    <div class="fixed inset-0 bg-black/40" aria-hidden="true" />
-    <div class="fixed inset-0 flex items-start justify-center p-4 pt-12">
-      <DialogPanel class="flex max-h-[88vh] w-full max-w-4xl flex-col rounded-xl bg-paper p-5">
-        <DialogTitle class="text-xl">Get me there</DialogTitle>
-        <div class="mt-2 grid min-h-0 grow gap-6 overflow-y-auto md:grid-cols-[300px_minmax(0,1fr)]">
-          <form @submit.prevent="start">
-            <p class="text-sm text-soft">
-              From the layout after
-              {{ bench.selected === SET_UP ? 'the set-up' : `step ${bench.selectedIndex}` }}
-              to where this is true:
-            </p>
-            <ClaimEditor v-if="goal" :claim="goal" path="goal" @change="goal = $event" />
-            <label class="mt-3 flex items-center gap-2 text-sm">
-              <input v-model="onlyMine" type="checkbox" /> only moves that I can do
-            </label>
-            <BasicMoves v-if="onlyMine && asking" class="mt-2" />
-            <div class="mt-3 flex gap-2">
-              <button type="submit" class="btn-main" :disabled="running">Find ways</button>
-              <button v-if="running" type="button" class="btn" @click="stop">Stop</button>
-              <button type="button" class="btn" @click="open = false">Close</button>
-            </div>
-            <progress v-if="running" class="mt-3 w-full" :value="share" aria-label="How far the search is" />
-            <p role="status" class="mt-3" data-testid="bridge-outcome">
-              {{ running ? 'Looking for ways …' : failure || outcome() }}
-            </p>
-          </form>
-          <ol class="space-y-3" aria-label="Ways">
-            <li
-              v-for="(way, i) in answer?.ways ?? []"
-              :key="i"
-              class="rounded-lg border border-rule bg-raised p-3"
-              data-testid="way"
-            >
-              <div class="flex items-start justify-between gap-3">
-                <p>
-                  <strong>{{ way.names.join(', then ') }}</strong>
-                  <span class="block text-sm text-soft">
-                    {{ '●'.repeat(way.difficulty) }}{{ '○'.repeat(5 - way.difficulty) }} ·
-                    {{ way.secret > 0 ? 'secret' : 'in the open' }} · {{ looks(way.oddity) }} ·
-                    {{
-                      way.share === 1
-                        ? 'always works'
-                        : `works in ${Math.round(way.share * 100)} % of the ways`
-                    }}
-                  </span>
-                </p>
-                <button
-                  class="btn"
-                  :aria-label="`Insert: ${way.names.join(', then ')}`"
-                  @click="insert(way.steps)"
-                >
-                  Insert
-                </button>
-              </div>
-              <RunningDeck
-                v-if="pictures[i]"
-                :trace="pictures[i]!"
-                :width="PICTURE"
-                :row-height="34"
-                :slot-height="12"
-                :slot-top="4"
-                thumbnail
-                class="mt-2"
-              />
-            </li>
-          </ol>
+  <SheetDialog v-model:open="open" title="Get me there" width="wide">
+    <div class="mt-2 grid min-h-0 grow gap-6 overflow-y-auto md:grid-cols-[300px_minmax(0,1fr)]">
+      <form @submit.prevent="start">
+        <p class="text-sm text-soft">
+          From the layout after
+          {{ bench.selected === SET_UP ? 'the set-up' : `step ${bench.selectedIndex}` }}
+          to where this is true:
+        </p>
+        <ClaimEditor v-if="goal" :claim="goal" path="goal" @change="goal = $event" />
+        <label class="mt-3 flex items-center gap-2 text-sm">
+          <input v-model="onlyMine" type="checkbox" /> only moves that I can do
+        </label>
+        <BasicMoves v-if="onlyMine && asking" class="mt-2" />
+        <div class="mt-3 flex gap-2">
+          <button type="submit" class="btn-main" :disabled="running">Find ways</button>
+          <button v-if="running" type="button" class="btn" @click="stop">Stop</button>
+          <button type="button" class="btn" @click="open = false">Close</button>
         </div>
-      </DialogPanel>
+        <progress v-if="running" class="mt-3 w-full" :value="share" aria-label="How far the search is" />
+        <p role="status" class="mt-3" data-testid="bridge-outcome">
+          {{ running ? 'Looking for ways …' : failure || outcome() }}
+        </p>
+      </form>
+      <ol class="space-y-3" aria-label="Ways">
+        <li
+          v-for="(way, i) in answer?.ways ?? []"
+          :key="i"
+          class="rounded-lg border border-rule bg-raised p-3"
+          data-testid="way"
+        >
+          <div class="flex items-start justify-between gap-3">
+            <p>
+              <strong>{{ way.names.join(', then ') }}</strong>
+              <span class="block text-sm text-soft">
+                {{ '●'.repeat(way.difficulty) }}{{ '○'.repeat(5 - way.difficulty) }} ·
+                {{ way.secret > 0 ? 'secret' : 'in the open' }} · {{ looks(way.oddity) }} ·
+                {{
+                  way.share === 1 ? 'always works' : `works in ${Math.round(way.share * 100)} % of the ways`
+                }}
+              </span>
+            </p>
+            <button
+              class="btn"
+              :aria-label="`Insert: ${way.names.join(', then ')}`"
+              @click="insert(way.steps)"
+            >
+              Insert
+            </button>
+          </div>
+          <RunningDeck
+            v-if="pictures[i]"
+            :trace="pictures[i]!"
+            :width="PICTURE"
+            :row-height="34"
+            :slot-height="12"
+            :slot-top="4"
+            thumbnail
+            class="mt-2"
+          />
+        </li>
+      </ol>
     </div>
-  </Dialog>
+  </SheetDialog>
 </template>

@@ -3,7 +3,7 @@ import { useCatalogue } from '@/api/catalogue'
 import type { ClaimSpec } from '@/api/client'
 import { computed } from 'vue'
 import { SettingField, type PlayedWorld } from '@/fields'
-import { newClaimSpec } from './edits'
+import { newClaimSpec } from '@/routine'
 import { useBench } from './store'
 
 const props = defineProps<{ claim: ClaimSpec; path: string }>()

@@ -5,7 +5,7 @@ import { verdict } from '@/ui/verdict'
 import { computed, nextTick, ref } from 'vue'
 import ShareBars from '@/ui/ShareBars.vue'
 import ClaimEditor from './ClaimEditor.vue'
-import { addClaim, changeClaim, newClaimSpec, removeClaim, rolesAt } from './edits'
+import { addClaim, changeClaim, newClaimSpec, removeClaim, rolesAt } from '@/routine'
 import { SET_UP, useBench } from './store'
 
 /** A verdict is told by its sign as well as by its colour. */

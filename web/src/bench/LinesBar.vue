@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useCatalogue } from '@/api/catalogue'
 import type { Out } from '@/api/client'
-import { MAIN, outLabel } from '@/lines'
+import { MAIN, outLabel } from '@/routine'
 import { summary } from '@/ui/verdict'
 import { computed } from 'vue'
 import { useBench } from './store'

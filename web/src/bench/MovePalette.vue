@@ -1,14 +1,7 @@
 <script setup lang="ts">
+import SheetDialog from '@/ui/SheetDialog.vue'
 import type { Catalogue } from '@/api/client'
-import {
-  Combobox,
-  ComboboxInput,
-  ComboboxOption,
-  ComboboxOptions,
-  Dialog,
-  DialogPanel,
-  DialogTitle,
-} from '@headlessui/vue'
+import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
 import { usePerformer } from '@/performer'
 import { findMoves } from '@/moves'
@@ -38,47 +31,41 @@ function pick(id: string | null): void {
 </script>
 
 <template>
-  <Dialog :open="open" class="relative z-50" @close="open = false">
-    <div class="fixed inset-0 bg-black/40" aria-hidden="true" />
-    <div class="fixed inset-0 flex items-start justify-center p-4 pt-24">
-      <DialogPanel class="w-full max-w-xl overflow-hidden rounded-xl bg-paper">
-        <DialogTitle class="px-5 pt-4 text-xl">Add a move</DialogTitle>
-        <Combobox :model-value="null" @update:model-value="pick">
-          <ComboboxInput
-            class="mx-5 my-3 w-[calc(100%-2.5rem)] field text-lg"
-            placeholder="Type what it does: cut, shuffle, return …"
-            aria-label="Find a move"
-            autocomplete="off"
-            @change="typed = $event.target.value"
-          />
-          <!-- An option that changes its place is made anew: Enter takes the one that was listed first. -->
-          <ComboboxOptions static class="max-h-96 overflow-y-auto pb-2">
-            <ComboboxOption
-              v-for="(move, i) in found"
-              :key="`${i} ${move.id}`"
-              v-slot="{ active }"
-              :value="move.id"
-              as="template"
-            >
-              <li class="cursor-pointer px-5 py-1.5" :class="{ 'bg-brass/15': active }">
-                <span class="flex items-baseline justify-between gap-3">
-                  <span>
-                    <strong>{{ move.name }}</strong>
-                    <em v-if="performer.moves[move.id]?.alias" class="ml-2 text-soft">
-                      {{ performer.moves[move.id]!.alias }}
-                    </em>
-                  </span>
-                  <span class="shrink-0 text-sm text-soft">{{ families[move.family] }}</span>
-                </span>
-                <span class="block text-sm text-soft">{{ move.effect }}</span>
-              </li>
-            </ComboboxOption>
-            <li v-if="found.length === 0" class="px-5 py-2 text-soft">
-              No move is called that. Try a word for what it does.
-            </li>
-          </ComboboxOptions>
-        </Combobox>
-      </DialogPanel>
-    </div>
-  </Dialog>
+  <SheetDialog v-model:open="open" title="Add a move">
+    <Combobox :model-value="null" @update:model-value="pick">
+      <ComboboxInput
+        class="my-3 w-full field text-lg"
+        placeholder="Type what it does: cut, shuffle, return …"
+        aria-label="Find a move"
+        autocomplete="off"
+        @change="typed = $event.target.value"
+      />
+      <!-- An option that changes its place is made anew: Enter takes the one that was listed first. -->
+      <ComboboxOptions static class="max-h-96 overflow-y-auto pb-2">
+        <ComboboxOption
+          v-for="(move, i) in found"
+          :key="`${i} ${move.id}`"
+          v-slot="{ active }"
+          :value="move.id"
+          as="template"
+        >
+          <li class="cursor-pointer rounded px-3 py-1.5" :class="{ 'bg-brass/15': active }">
+            <span class="flex items-baseline justify-between gap-3">
+              <span>
+                <strong>{{ move.name }}</strong>
+                <em v-if="performer.moves[move.id]?.alias" class="ml-2 text-soft">
+                  {{ performer.moves[move.id]!.alias }}
+                </em>
+              </span>
+              <span class="shrink-0 text-sm text-soft">{{ families[move.family] }}</span>
+            </span>
+            <span class="block text-sm text-soft">{{ move.effect }}</span>
+          </li>
+        </ComboboxOption>
+        <li v-if="found.length === 0" class="px-3 py-2 text-soft">
+          No move is called that. Try a word for what it does.
+        </li>
+      </ComboboxOptions>
+    </Combobox>
+  </SheetDialog>
 </template>

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { useCatalogue } from '@/api/catalogue'
 import type { Out } from '@/api/client'
-import { MAIN } from '@/lines'
+import { changeOut, MAIN, rejoinable, removeOut } from '@/routine'
 import { useToast } from '@/ui/toast'
 import { computed } from 'vue'
-import { changeOut, rejoinable, removeOut } from './outs'
 import { useBench } from './store'
 
 const bench = useBench()

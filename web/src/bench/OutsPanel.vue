@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { useCatalogue } from '@/api/catalogue'
-import { outLabel } from '@/lines'
+import { addOut, outLabel } from '@/routine'
 import { computed } from 'vue'
-import { addOut } from './outs'
 import { SET_UP, useBench } from './store'
 
 const bench = useBench()

@@ -1,12 +1,12 @@
 <script setup lang="ts">
+import SheetDialog from '@/ui/SheetDialog.vue'
 import { useCatalogue } from '@/api/catalogue'
 import type { ApiProblem } from '@/api/client'
 import { composed } from '@/moves'
 import { usePerformer } from '@/performer'
 import { useToast } from '@/ui/toast'
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
-import { asOneStep } from './edits'
+import { asOneStep } from '@/routine'
 import { useBench } from './store'
 
 const open = defineModel<boolean>('open', { required: true })
@@ -61,49 +61,43 @@ async function make(): Promise<void> {
 </script>
 
 <template>
-  <Dialog :open="open" class="relative z-50" @close="open = false">
-    <div class="fixed inset-0 bg-black/40" aria-hidden="true" />
-    <div class="fixed inset-0 flex items-start justify-center p-4 pt-20">
-      <DialogPanel class="w-full max-w-lg rounded-xl bg-paper p-5">
-        <DialogTitle class="text-xl">Make this one move</DialogTitle>
-        <label class="mt-3 block text-sm font-semibold" for="own-name">What you call it</label>
-        <input id="own-name" v-model="name" class="w-full field" maxlength="40" autocomplete="off" />
-        <div class="mt-3 grid grid-cols-2 gap-3">
-          <div>
-            <label class="block text-sm font-semibold" for="own-first">From step</label>
-            <select id="own-first" v-model.number="first" class="w-full field">
-              <option v-for="(step, i) in steps" :key="step.id" :value="i">
-                {{ i + 1 }} · {{ title(step.move) }}
-              </option>
-            </select>
-          </div>
-          <div>
-            <label class="block text-sm font-semibold" for="own-last">To step</label>
-            <select id="own-last" v-model.number="last" class="w-full field">
-              <option v-for="(step, i) in steps" :key="step.id" :value="i" :disabled="i < first">
-                {{ i + 1 }} · {{ title(step.move) }}
-              </option>
-            </select>
-          </div>
-        </div>
-        <p class="mt-3 text-sm text-soft">
-          {{ taken.length }} {{ taken.length === 1 ? 'step' : 'steps' }}.
-          <template v-if="own.settings.length > 0">
-            To be set each time: {{ own.settings.map((s) => s.label).join(', ') }}.
-          </template>
-          <template v-else>Nothing is left open in them.</template>
-        </p>
-        <label class="mt-2 flex items-center gap-2 text-sm">
-          <input v-model="replace" type="checkbox" /> put it in their place here
-        </label>
-        <p v-if="failure" role="alert" class="mt-2 font-semibold text-broken">{{ failure }}</p>
-        <div class="mt-4 flex justify-end gap-2">
-          <button class="btn" @click="open = false">Cancel</button>
-          <button class="btn-main" :disabled="name.trim() === '' || taken.length === 0" @click="make">
-            Make it
-          </button>
-        </div>
-      </DialogPanel>
+  <SheetDialog v-model:open="open" title="Make this one move">
+    <label class="mt-3 block text-sm font-semibold" for="own-name">What you call it</label>
+    <input id="own-name" v-model="name" class="w-full field" maxlength="40" autocomplete="off" />
+    <div class="mt-3 grid grid-cols-2 gap-3">
+      <div>
+        <label class="block text-sm font-semibold" for="own-first">From step</label>
+        <select id="own-first" v-model.number="first" class="w-full field">
+          <option v-for="(step, i) in steps" :key="step.id" :value="i">
+            {{ i + 1 }} · {{ title(step.move) }}
+          </option>
+        </select>
+      </div>
+      <div>
+        <label class="block text-sm font-semibold" for="own-last">To step</label>
+        <select id="own-last" v-model.number="last" class="w-full field">
+          <option v-for="(step, i) in steps" :key="step.id" :value="i" :disabled="i < first">
+            {{ i + 1 }} · {{ title(step.move) }}
+          </option>
+        </select>
+      </div>
     </div>
-  </Dialog>
+    <p class="mt-3 text-sm text-soft">
+      {{ taken.length }} {{ taken.length === 1 ? 'step' : 'steps' }}.
+      <template v-if="own.settings.length > 0">
+        To be set each time: {{ own.settings.map((s) => s.label).join(', ') }}.
+      </template>
+      <template v-else>Nothing is left open in them.</template>
+    </p>
+    <label class="mt-2 flex items-center gap-2 text-sm">
+      <input v-model="replace" type="checkbox" /> put it in their place here
+    </label>
+    <p v-if="failure" role="alert" class="mt-2 font-semibold text-broken">{{ failure }}</p>
+    <div class="mt-4 flex justify-end gap-2">
+      <button class="btn" @click="open = false">Cancel</button>
+      <button class="btn-main" :disabled="name.trim() === '' || taken.length === 0" @click="make">
+        Make it
+      </button>
+    </div>
+  </SheetDialog>
 </template>

@@ -2,10 +2,9 @@
 import { useCatalogue } from '@/api/catalogue'
 import type { Role, Routine } from '@/api/client'
 import { RoleChip } from '@/deck'
-import { placeLabel } from '@/fields'
+import { addRole, changeRole, placeLabel, removeRole } from '@/routine'
 import { vTyped } from '@/ui/typed'
 import { computed } from 'vue'
-import { addRole, changeRole, removeRole } from './edits'
 import { useBench } from './store'
 import ThingsEditor from './ThingsEditor.vue'
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import SheetDialog from '@/ui/SheetDialog.vue'
 import { answered, api, type Routine } from '@/api/client'
-import { knownPlaces, placeLabel } from '@/fields'
+import { knownPlaces, placeLabel } from '@/routine'
 import { vTyped } from '@/ui/typed'
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { computed, nextTick, ref, watch } from 'vue'
 import TrayCard from './TrayCard.vue'
 import { useBench } from './store'
@@ -140,156 +140,143 @@ function shown(code: string) {
 </script>
 
 <template>
-  <Dialog :open="open" class="relative z-50" @close="open = false">
-    <div class="fixed inset-0 bg-black/40" aria-hidden="true" />
-    <div class="fixed inset-0 flex items-start justify-center p-4 pt-10">
-      <DialogPanel class="flex max-h-[90vh] w-full max-w-6xl flex-col rounded-xl bg-paper p-5">
-        <div ref="panel" class="flex items-baseline justify-between">
-          <DialogTitle class="text-xl">Set-up tray</DialogTitle>
-          <button class="btn-main" @click="open = false">Done</button>
+  <SheetDialog v-model:open="open" title="Set-up tray" width="full">
+    <template #beside><button class="btn-main" @click="open = false">Done</button></template>
+    <div ref="panel" class="tray mt-3 min-h-0 overflow-y-auto">
+      <section aria-label="Cards">
+        <p class="text-sm text-soft">
+          Drag a card to a pile, or press it: it goes to “{{ placeLabel(piles[current]?.place ?? 'deck') }}”.
+        </p>
+        <div class="mt-2 grid grid-cols-13 gap-1">
+          <TrayCard
+            v-for="(card, i) in cards"
+            :key="i"
+            :card="card"
+            :marks="card.marks"
+            :disabled="laid[i]"
+            :label="`Lay ${card.name}`"
+            @press="add(card.code)"
+            @drag="dragged = { code: card.code }"
+          />
         </div>
-        <div class="tray mt-3 min-h-0 overflow-y-auto">
-          <section aria-label="Cards">
-            <p class="text-sm text-soft">
-              Drag a card to a pile, or press it: it goes to “{{
-                placeLabel(piles[current]?.place ?? 'deck')
-              }}”.
-            </p>
-            <div class="mt-2 grid grid-cols-13 gap-1">
-              <TrayCard
-                v-for="(card, i) in cards"
-                :key="i"
-                :card="card"
-                :marks="card.marks"
-                :disabled="laid[i]"
-                :label="`Lay ${card.name}`"
-                @press="add(card.code)"
-                @drag="dragged = { code: card.code }"
-              />
-            </div>
-            <label class="mt-3 block text-sm font-semibold" for="extra">Cards beside the pack</label>
-            <input
-              id="extra"
-              v-typed="setUp.extra"
-              class="w-full field"
-              placeholder="KH/AC blank back/back QC/back-red"
-              autocomplete="off"
-              @change="write({ extra: ($event.target as HTMLInputElement).value })"
-            />
-            <p class="text-xs text-soft">
-              KH/AC has two faces, back/back two backs, blank a blank face, QC/back-red another back.
-            </p>
-            <p
-              v-for="problem in bench.problems.filter((p) => p.field.startsWith('setUp'))"
-              :key="problem.field + problem.value"
-              role="alert"
-              class="mt-1 text-sm font-semibold text-broken"
-            >
-              “{{ problem.value }}”: {{ problem.rule }}. {{ problem.cure }}.
-            </p>
-          </section>
+        <label class="mt-3 block text-sm font-semibold" for="extra">Cards beside the pack</label>
+        <input
+          id="extra"
+          v-typed="setUp.extra"
+          class="w-full field"
+          placeholder="KH/AC blank back/back QC/back-red"
+          autocomplete="off"
+          @change="write({ extra: ($event.target as HTMLInputElement).value })"
+        />
+        <p class="text-xs text-soft">
+          KH/AC has two faces, back/back two backs, blank a blank face, QC/back-red another back.
+        </p>
+        <p
+          v-for="problem in bench.problems.filter((p) => p.field.startsWith('setUp'))"
+          :key="problem.field + problem.value"
+          role="alert"
+          class="mt-1 text-sm font-semibold text-broken"
+        >
+          “{{ problem.value }}”: {{ problem.rule }}. {{ problem.cure }}.
+        </p>
+      </section>
 
-          <section aria-label="Piles" class="space-y-3">
-            <div
-              v-for="(pile, p) in piles"
-              :key="pile.place"
-              class="rounded-lg border bg-raised p-3"
-              :class="p === current ? 'border-(--brass-line)' : 'border-rule'"
-              :data-pile="pile.place"
-              @dragover.prevent
-              @drop.prevent="drop({ pile: p, index: pile.cards.length })"
-            >
-              <div class="flex items-baseline justify-between">
-                <label class="flex items-center gap-2 font-semibold">
-                  <input v-model="current" type="radio" name="current-pile" :value="p" />
-                  {{ placeLabel(pile.place) }}, from the top
-                </label>
-                <button
-                  v-if="p > 0"
-                  class="link text-sm"
-                  @click="
-                    () => {
-                      change(piles.filter((_, i) => i !== p))
-                      current = 0
-                      picked = undefined
-                    }
-                  "
-                >
-                  clear it
-                </button>
-              </div>
-              <div class="mt-2 flex flex-wrap items-center gap-1">
-                <TrayCard
-                  v-for="(code, i) in pile.cards"
-                  :key="i"
-                  :card="shown(code)"
-                  :face-up="code !== plain(code)"
-                  :marks="marksOf(code)"
-                  :pressed="picked?.pile === p && picked.index === i"
-                  :label="`${shown(code)?.name ?? code}, ${i + 1} from the top, face ${code !== plain(code) ? 'up' : 'down'}`"
-                  @press="picked = { pile: p, index: i }"
-                  @drag="dragged = { code, from: { pile: p, index: i } }"
-                  @drop="drop({ pile: p, index: i })"
-                  @keydown.delete.prevent="remove({ pile: p, index: i })"
-                  @keydown.left.prevent="shift({ pile: p, index: i }, -1)"
-                  @keydown.right.prevent="shift({ pile: p, index: i }, 1)"
-                  @keydown.f.prevent="turn({ pile: p, index: i })"
-                />
-                <span v-if="p === 0 && others > 0" class="text-sm text-soft">
-                  {{ pile.cards.length > 0 ? 'then' : '' }} {{ others }} in any order
-                </span>
-              </div>
-              <div
-                v-if="picked?.pile === p && pickedCode"
-                class="mt-2 flex flex-wrap items-center gap-2 text-sm"
-              >
-                <span class="font-semibold">{{ shown(pickedCode)?.name ?? pickedCode }}</span>
-                <button class="btn" @click="shift(picked, -1)">←</button>
-                <button class="btn" @click="shift(picked, 1)">→</button>
-                <button class="btn" @click="turn(picked)">Turn</button>
-                <select class="field" aria-label="Mark" :value="marksOf(pickedCode)[0] ?? ''" @change="mark">
-                  <option value="">not marked</option>
-                  <option v-for="m in MARKS" :key="m" :value="m">{{ m }}</option>
-                </select>
-                <button class="btn text-broken" @click="remove(picked)">Take out</button>
-              </div>
-              <textarea
-                v-typed="pile.cards.join(' ')"
-                class="mt-2 w-full field text-sm"
-                rows="1"
-                :aria-label="`Write or paste the order of ${placeLabel(pile.place)}`"
-                placeholder="Write or paste an order: QC 7H 10S, Unicode cards or CSV"
-                @change="paste(p, $event)"
-              />
-              <p v-if="unread[p]?.length" role="alert" class="text-sm font-semibold text-broken">
-                No card is called
-                {{
-                  unread[p]!.slice(0, 5)
-                    .map((w) => `“${w}”`)
-                    .join(', ')
-                }}. Nothing was changed: write codes such as QC 7H 10S.
-              </p>
-            </div>
-            <select class="field" aria-label="Add a pile" @change="addPile">
-              <option value="">+ cards at another place …</option>
-              <option v-for="place in newPlaces" :key="place" :value="place">{{ placeLabel(place) }}</option>
-              <option v-if="!piles.some((p) => p.place === 'under:case')" value="under:case">
-                under the case
-              </option>
-            </select>
-            <label class="flex items-center gap-2 text-sm">
-              <input
-                type="checkbox"
-                :checked="setUp.bend"
-                @change="write({ bend: ($event.target as HTMLInputElement).checked })"
-              />
-              the deck is bent, so that it opens by itself where halves lie back to back
+      <section aria-label="Piles" class="space-y-3">
+        <div
+          v-for="(pile, p) in piles"
+          :key="pile.place"
+          class="rounded-lg border bg-raised p-3"
+          :class="p === current ? 'border-(--brass-line)' : 'border-rule'"
+          :data-pile="pile.place"
+          @dragover.prevent
+          @drop.prevent="drop({ pile: p, index: pile.cards.length })"
+        >
+          <div class="flex items-baseline justify-between">
+            <label class="flex items-center gap-2 font-semibold">
+              <input v-model="current" type="radio" name="current-pile" :value="p" />
+              {{ placeLabel(pile.place) }}, from the top
             </label>
-          </section>
+            <button
+              v-if="p > 0"
+              class="link text-sm"
+              @click="
+                () => {
+                  change(piles.filter((_, i) => i !== p))
+                  current = 0
+                  picked = undefined
+                }
+              "
+            >
+              clear it
+            </button>
+          </div>
+          <div class="mt-2 flex flex-wrap items-center gap-1">
+            <TrayCard
+              v-for="(code, i) in pile.cards"
+              :key="i"
+              :card="shown(code)"
+              :face-up="code !== plain(code)"
+              :marks="marksOf(code)"
+              :pressed="picked?.pile === p && picked.index === i"
+              :label="`${shown(code)?.name ?? code}, ${i + 1} from the top, face ${code !== plain(code) ? 'up' : 'down'}`"
+              @press="picked = { pile: p, index: i }"
+              @drag="dragged = { code, from: { pile: p, index: i } }"
+              @drop="drop({ pile: p, index: i })"
+              @keydown.delete.prevent="remove({ pile: p, index: i })"
+              @keydown.left.prevent="shift({ pile: p, index: i }, -1)"
+              @keydown.right.prevent="shift({ pile: p, index: i }, 1)"
+              @keydown.f.prevent="turn({ pile: p, index: i })"
+            />
+            <span v-if="p === 0 && others > 0" class="text-sm text-soft">
+              {{ pile.cards.length > 0 ? 'then' : '' }} {{ others }} in any order
+            </span>
+          </div>
+          <div v-if="picked?.pile === p && pickedCode" class="mt-2 flex flex-wrap items-center gap-2 text-sm">
+            <span class="font-semibold">{{ shown(pickedCode)?.name ?? pickedCode }}</span>
+            <button class="btn" @click="shift(picked, -1)">←</button>
+            <button class="btn" @click="shift(picked, 1)">→</button>
+            <button class="btn" @click="turn(picked)">Turn</button>
+            <select class="field" aria-label="Mark" :value="marksOf(pickedCode)[0] ?? ''" @change="mark">
+              <option value="">not marked</option>
+              <option v-for="m in MARKS" :key="m" :value="m">{{ m }}</option>
+            </select>
+            <button class="btn text-broken" @click="remove(picked)">Take out</button>
+          </div>
+          <textarea
+            v-typed="pile.cards.join(' ')"
+            class="mt-2 w-full field text-sm"
+            rows="1"
+            :aria-label="`Write or paste the order of ${placeLabel(pile.place)}`"
+            placeholder="Write or paste an order: QC 7H 10S, Unicode cards or CSV"
+            @change="paste(p, $event)"
+          />
+          <p v-if="unread[p]?.length" role="alert" class="text-sm font-semibold text-broken">
+            No card is called
+            {{
+              unread[p]!.slice(0, 5)
+                .map((w) => `“${w}”`)
+                .join(', ')
+            }}. Nothing was changed: write codes such as QC 7H 10S.
+          </p>
         </div>
-      </DialogPanel>
+        <select class="field" aria-label="Add a pile" @change="addPile">
+          <option value="">+ cards at another place …</option>
+          <option v-for="place in newPlaces" :key="place" :value="place">{{ placeLabel(place) }}</option>
+          <option v-if="!piles.some((p) => p.place === 'under:case')" value="under:case">
+            under the case
+          </option>
+        </select>
+        <label class="flex items-center gap-2 text-sm">
+          <input
+            type="checkbox"
+            :checked="setUp.bend"
+            @change="write({ bend: ($event.target as HTMLInputElement).checked })"
+          />
+          the deck is bent, so that it opens by itself where halves lie back to back
+        </label>
+      </section>
     </div>
-  </Dialog>
+  </SheetDialog>
 </template>
 
 <style scoped>

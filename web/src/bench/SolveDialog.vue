@@ -1,13 +1,12 @@
 <script setup lang="ts">
+import SheetDialog from '@/ui/SheetDialog.vue'
 import { useCatalogue } from '@/api/catalogue'
 import { answered, api } from '@/api/client'
-import { alone } from '@/lines'
+import { alone, taken, unknowns } from '@/routine'
 import ShareBars from '@/ui/ShareBars.vue'
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
 import { useComputation } from '@/api/computation'
 import { useBench } from './store'
-import { taken, unknowns } from './unknowns'
 
 const open = defineModel<boolean>('open', { required: true })
 
@@ -102,62 +101,55 @@ function take(value: number, words = ''): void {
 </script>
 
 <template>
-  <Dialog :open="open" class="relative z-50" @close="open = false">
-    <div class="fixed inset-0 bg-black/40" aria-hidden="true" />
-    <div class="fixed inset-0 flex items-start justify-center p-4 pt-16">
-      <DialogPanel class="w-full max-w-3xl rounded-xl bg-paper p-5">
-        <DialogTitle class="text-xl">Solve for …</DialogTitle>
-        <p v-if="all.length === 0" class="mt-2 text-soft">
-          There is no number in this routine yet. Add a move with a count or a depth.
-        </p>
-        <template v-else>
-          <label class="mt-3 block text-sm font-semibold" for="unknown">What you do not know</label>
-          <select id="unknown" v-model.number="picked" class="w-full field" @change="solve">
-            <option v-for="(u, i) in all" :key="i" :value="i">{{ u.label }}</option>
-          </select>
-          <div class="mt-4" :class="{ 'opacity-50': running }">
-            <ul v-if="ways.length > 0" class="space-y-1" aria-label="Ways of counting">
-              <li v-for="way in ways" :key="way.value" class="flex items-baseline gap-3">
-                <button class="btn py-1 text-sm" @click="take(way.value, way.text)">{{ way.text }}</button>
-                <span class="text-sm text-soft">{{
-                  way.share === 1 ? 'always' : `${Math.round(way.share * 1000) / 10} %`
-                }}</span>
-              </li>
-            </ul>
-            <ShareBars
-              v-else-if="bars.length > 0"
-              :bars="bars"
-              :best="answer?.best || undefined"
-              label="In which part of the ways everything holds, for each value"
-              :height="180"
-              @take="take"
-            />
-            <div v-else class="h-[202px]" />
-          </div>
-          <progress v-if="running" class="w-full" :value="share" aria-label="How far it is" />
-          <p role="status" class="mt-2 min-h-7 text-lg" data-testid="solved">
-            {{ running ? 'Trying every value …' : failure || verdict }}
-          </p>
-          <p v-if="unknown?.kind === 'beats'" class="text-sm text-soft">
-            The plainest ways come first. Press one to take it.
-          </p>
-          <p v-else class="text-sm text-soft">
-            Height: in which part of all ways everything holds. Green holds always. Press a bar to take its
-            value.
-          </p>
-        </template>
-        <div class="mt-4 flex justify-end gap-2">
-          <button v-if="running" class="btn" @click="stop">Stop</button>
-          <button class="btn" @click="open = false">Close</button>
-          <button
-            v-if="answer && answer.best > 0 && ways.length === 0"
-            class="btn-main"
-            @click="take(answer.best)"
-          >
-            Take {{ answer.best }}
-          </button>
-        </div>
-      </DialogPanel>
+  <SheetDialog v-model:open="open" title="Solve for …" width="wide">
+    <p v-if="all.length === 0" class="mt-2 text-soft">
+      There is no number in this routine yet. Add a move with a count or a depth.
+    </p>
+    <template v-else>
+      <label class="mt-3 block text-sm font-semibold" for="unknown">What you do not know</label>
+      <select id="unknown" v-model.number="picked" class="w-full field" @change="solve">
+        <option v-for="(u, i) in all" :key="i" :value="i">{{ u.label }}</option>
+      </select>
+      <div class="mt-4" :class="{ 'opacity-50': running }">
+        <ul v-if="ways.length > 0" class="space-y-1" aria-label="Ways of counting">
+          <li v-for="way in ways" :key="way.value" class="flex items-baseline gap-3">
+            <button class="btn py-1 text-sm" @click="take(way.value, way.text)">{{ way.text }}</button>
+            <span class="text-sm text-soft">{{
+              way.share === 1 ? 'always' : `${Math.round(way.share * 1000) / 10} %`
+            }}</span>
+          </li>
+        </ul>
+        <ShareBars
+          v-else-if="bars.length > 0"
+          :bars="bars"
+          :best="answer?.best || undefined"
+          label="In which part of the ways everything holds, for each value"
+          :height="180"
+          @take="take"
+        />
+        <div v-else class="h-[202px]" />
+      </div>
+      <progress v-if="running" class="w-full" :value="share" aria-label="How far it is" />
+      <p role="status" class="mt-2 min-h-7 text-lg" data-testid="solved">
+        {{ running ? 'Trying every value …' : failure || verdict }}
+      </p>
+      <p v-if="unknown?.kind === 'beats'" class="text-sm text-soft">
+        The plainest ways come first. Press one to take it.
+      </p>
+      <p v-else class="text-sm text-soft">
+        Height: in which part of all ways everything holds. Green holds always. Press a bar to take its value.
+      </p>
+    </template>
+    <div class="mt-4 flex justify-end gap-2">
+      <button v-if="running" class="btn" @click="stop">Stop</button>
+      <button class="btn" @click="open = false">Close</button>
+      <button
+        v-if="answer && answer.best > 0 && ways.length === 0"
+        class="btn-main"
+        @click="take(answer.best)"
+      >
+        Take {{ answer.best }}
+      </button>
     </div>
-  </Dialog>
+  </SheetDialog>
 </template>

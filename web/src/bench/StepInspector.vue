@@ -3,7 +3,7 @@ import { useCatalogue } from '@/api/catalogue'
 import { computed } from 'vue'
 import ClaimEditor from './ClaimEditor.vue'
 import { SettingField, type PlayedWorld } from '@/fields'
-import { changeSetting, changeStep, newClaimSpec } from './edits'
+import { changeSetting, changeStep, newClaimSpec } from '@/routine'
 import { useBench } from './store'
 
 const bench = useBench()

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import type { Routine } from '@/api/client'
-import { knownSpots, parts, placeLabel } from '@/fields'
+import { knownSpots, parts, placeLabel, renameThing } from '@/routine'
 import { vTyped } from '@/ui/typed'
 import { computed } from 'vue'
-import { renameThing } from './edits'
 import { useBench } from './store'
 
 type Thing = Routine['setUp']['things'][number]

@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import SheetDialog from '@/ui/SheetDialog.vue'
 import { useCatalogue } from '@/api/catalogue'
 import type { ClaimSpec } from '@/api/client'
 import type { Spot } from '@/deck'
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { computed } from 'vue'
-import { addClaim, newClaimSpec } from './edits'
+import { addClaim, newClaimSpec } from '@/routine'
 import { useBench } from './store'
 
 /** Where a hand put a thread's end, until it is said what that means. */
@@ -34,22 +34,22 @@ function addAnd(then: 'solve' | ''): void {
 </script>
 
 <template>
-  <Dialog :open="!!wanted" class="relative z-50" @close="wanted = undefined">
-    <div class="fixed inset-0 bg-black/40" aria-hidden="true" />
-    <div class="fixed inset-0 flex items-start justify-center p-4 pt-24">
-      <DialogPanel v-if="wanted && role" class="w-full max-w-md rounded-xl bg-paper p-5">
-        <DialogTitle class="text-xl">
-          {{ role.letter }}, {{ role.label }}: {{ wanted.spot.position }} from the top of
-          {{ wanted.spot.label }}
-        </DialogTitle>
-        <p class="mt-1 text-soft">That is where it should lie after step {{ bench.selectedIndex }}.</p>
-        <div class="mt-4 flex flex-col gap-2">
-          <button class="btn-main" @click="findMoves">Find moves that lead there</button>
-          <button class="btn" @click="addAnd('solve')">Solve for a number that puts it there</button>
-          <button class="btn" @click="addAnd('')">Claim it, and see whether it holds</button>
-          <button class="btn" @click="wanted = undefined">Leave it where it is</button>
-        </div>
-      </DialogPanel>
+  <SheetDialog
+    :open="!!wanted"
+    :title="
+      wanted && role
+        ? `${role.letter}, ${role.label}: ${wanted.spot.position} from the top of ${wanted.spot.label}`
+        : ''
+    "
+    width="narrow"
+    @update:open="wanted = undefined"
+  >
+    <p class="mt-1 text-soft">That is where it should lie after step {{ bench.selectedIndex }}.</p>
+    <div class="mt-4 flex flex-col gap-2">
+      <button class="btn-main" @click="findMoves">Find moves that lead there</button>
+      <button class="btn" @click="addAnd('solve')">Solve for a number that puts it there</button>
+      <button class="btn" @click="addAnd('')">Claim it, and see whether it holds</button>
+      <button class="btn" @click="wanted = undefined">Leave it where it is</button>
     </div>
-  </Dialog>
+  </SheetDialog>
 </template>

@@ -1,4 +1,4 @@
-import { plainSetUp } from '@/lines'
+import { plainSetUp } from '@/routine'
 import type { Routine } from '@/api/client'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'

@@ -3,31 +3,19 @@ import {
   api,
   ApiProblem,
   type ClaimSpec,
-  type FieldProblem,
   type Finding,
   type Routine,
-  type Survey,
-  type Trace,
   type World,
 } from '@/api/client'
-import { alone, goesThrough, lineOf, MAIN } from '@/lines'
+import { alone, lineOf, MAIN, ownIds, putBack } from '@/routine'
 import { useOutbox, type RoutineQueue } from '@/saving'
 import { cut } from '@/ui/text'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { ownIds, putBack } from './outs'
-
-/** How long after the last edit the survey is asked for; the trace is asked for at once. */
-const SURVEY_AFTER_MS = 200
+import { useAnalysis } from './analysis'
 
 /** The row of the set-up, above all steps. */
 export const SET_UP = ''
-
-/** What was found of one line: its survey, or why it cannot be read. */
-export interface LineFound {
-  survey?: Survey
-  unread?: string
-}
 
 /**
  * The routine on the Bench, of which one line is seen and edited at a time. An edit shows at once, is traced at once and put
@@ -45,10 +33,12 @@ export const useBench = defineStore('bench', () => {
   const canUndo = computed(() => queue.value?.canUndo.value ?? false)
   const canRedo = computed(() => queue.value?.canRedo.value ?? false)
   const world = ref<World>({})
-  const trace = shallowRef<Trace>()
-  /** What was found of each line, by its id. */
-  const found = shallowRef<Record<string, LineFound>>({})
-  const survey = computed(() => found.value[line.value]?.survey)
+  const { trace, found, survey, problems, trouble, recompute, retrace, forget, leave } = useAnalysis({
+    whole,
+    routine,
+    line,
+    world,
+  })
   /** What fails first, of what can be shown failing. */
   const firstFailing = computed(() => survey.value?.findings.find((f) => f.verdict !== 'always' && f.failing))
   /** How many steps are not filled in yet: until they are there is nothing to judge. */
@@ -57,20 +47,11 @@ export const useBench = defineStore('bench', () => {
   /** Which of the questions that fill the page is open, and the claim that *Get me there* starts with. */
   const asked = ref<'' | 'solve' | 'bridge'>('')
   const goal = shallowRef<ClaimSpec>()
-  const problems = ref<FieldProblem[]>([])
   const state = computed(() => queue.value?.state.value ?? 'saved')
-  /** What went wrong when nothing was being saved. */
-  const trouble = ref('')
   /** Why what is on the screen is not saved, or cannot be worked out. */
   const failure = computed(() => queue.value?.failure.value || trouble.value)
   /** Why what is on the screen cannot be accepted as it is. */
   const refusal = computed(() => queue.value?.refusal.value)
-
-  let surveyTimer = 0
-  let tracing: AbortController | undefined
-  let surveying: AbortController | undefined
-  /** The server stops a survey when the next one of the same name is asked for. */
-  const surveyName = `bench-${crypto.randomUUID()}`
 
   const selectedIndex = computed(() =>
     selected.value === SET_UP
@@ -82,8 +63,7 @@ export const useBench = defineStore('bench', () => {
     id.value = routineId
     queue.value = undefined
     line.value = MAIN
-    trace.value = undefined
-    found.value = {}
+    forget()
     world.value = {}
     selected.value = SET_UP
     trouble.value = ''
@@ -141,82 +121,6 @@ export const useBench = defineStore('bench', () => {
   function editWhole(changed: Routine, typed = false): void {
     queue.value!.edit(changed, typed)
     recompute()
-  }
-
-  function recompute(): void {
-    void retrace()
-    window.clearTimeout(surveyTimer)
-    surveyTimer = window.setTimeout(() => void resurvey(), SURVEY_AFTER_MS)
-  }
-
-  /** Asks for the trace of this world. A newer question overtakes an older one. */
-  async function retrace(): Promise<void> {
-    if (!routine.value) {
-      return
-    }
-    tracing?.abort()
-    const mine = new AbortController()
-    tracing = mine
-    try {
-      const body = { routine: alone(routine.value), world: world.value }
-      const answer = await answered(api.POST('/api/trace', { body, signal: mine.signal }))
-      if (tracing === mine) {
-        trace.value = answer
-        problems.value = []
-        trouble.value = ''
-      }
-    } catch (thrown) {
-      if (tracing === mine && thrown instanceof ApiProblem) {
-        problems.value = thrown.problems
-        trouble.value = thrown.problems.length > 0 ? '' : thrown.message
-      }
-    }
-  }
-
-  /** Asks what holds on each line, the one that is seen first. A newer question overtakes an older one. */
-  async function resurvey(): Promise<void> {
-    const asked = whole.value
-    if (!asked) {
-      return
-    }
-    surveying?.abort()
-    const mine = new AbortController()
-    surveying = mine
-    const others = [MAIN, ...asked.outs.map((o) => o.id)].filter((id) => id !== line.value)
-    for (const id of [line.value, ...others]) {
-      const answer = goesThrough(asked, id)
-        ? await surveyed(lineOf(asked, id), mine.signal)
-        : {
-            survey: undefined,
-            unread: 'It rejoins before it begins. Choose a later step, or let it end the routine.',
-          }
-      if (surveying !== mine) {
-        return
-      }
-      // What cannot be read keeps its last verdict while it is seen: its trace tells what is wrong.
-      found.value = { ...found.value, [id]: { survey: found.value[id]?.survey, ...answer } }
-    }
-  }
-
-  async function surveyed(asked: Routine, signal: AbortSignal): Promise<LineFound> {
-    try {
-      const body = { routine: alone(asked), computation: surveyName }
-      return { survey: await answered(api.POST('/api/survey', { body, signal })), unread: undefined }
-    } catch (thrown) {
-      return { unread: (thrown as Error).message }
-    }
-  }
-
-  /** Nobody looks any more: what is asked for need not be answered. */
-  function leave(): void {
-    window.clearTimeout(surveyTimer)
-    tracing?.abort()
-    surveying?.abort()
-    surveying = undefined
-    const params = { path: { name: surveyName } }
-    void answered(api.DELETE('/api/computations/{name}', { params, keepalive: true })).catch(() => {
-      // It will end by itself.
-    })
   }
 
   async function step(direction: 'undo' | 'redo'): Promise<void> {

@@ -1,7 +1,6 @@
 import { answered, api, type Boundary } from '@/api/client'
-import { alone } from '@/lines'
+import { alone, changeSetting } from '@/routine'
 import { shallowRef, watch, type ShallowRef } from 'vue'
-import { changeSetting } from './edits'
 import { SET_UP, useBench } from './store'
 
 /** Where the selected step parts piles, as it can be put elsewhere by hand; nothing while that is not known. */

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { Survey, Trace } from '@/api/client'
 import { computed, ref } from 'vue'
-import { cardPath, layOut, type PileBox, type SlotBox } from './geometry'
+import type { PileBox, SlotBox } from './boxes'
+import { cardPath, layOut } from './geometry'
 import { roleStyle } from './roleStyle'
 import type { ThingBox } from './things'
 

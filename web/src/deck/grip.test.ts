@@ -1,6 +1,6 @@
 import type { Boundary } from '@/api/client'
 import { describe, expect, it } from 'vitest'
-import type { PileBox } from './geometry'
+import type { PileBox } from './boxes'
 import { depthAt, spotAt } from './grip'
 
 const pile = (place: string, x: number, size: number): PileBox => ({

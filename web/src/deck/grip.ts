@@ -1,5 +1,5 @@
 import type { Boundary } from '@/api/client'
-import type { PileBox } from './geometry'
+import type { PileBox } from './boxes'
 
 /** Where a hand lets go of something on a running deck: a card of a pile, its place from the top. */
 export interface Spot {

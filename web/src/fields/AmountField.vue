@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { inMode, putTogether, takeApart, type AmountMode } from './amount'
 import FollowedField from './FollowedField.vue'
-import { putFollowedTogether, takeFollowedApart, type FollowedKind } from './followed'
+import { putFollowedTogether, takeFollowedApart, type FollowedKind } from '@/routine'
 import type { PlayedWorld } from './playedWorld'
 
 const props = defineProps<{

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { useCatalogue } from '@/api/catalogue'
 import { computed } from 'vue'
-import { amountsOf, HOLDS, putFollowedTogether, type Followed } from './followed'
-import { knownPlaces, placeLabel } from './places'
+import { amountsOf, type Followed, HOLDS, knownPlaces, placeLabel, putFollowedTogether } from '@/routine'
 import type { PlayedWorld } from './playedWorld'
 
 const props = defineProps<{

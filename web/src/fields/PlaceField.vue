@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { isPart, knownPlaces, placeLabel } from './places'
+import { isPart, knownPlaces, placeLabel } from '@/routine'
 import type { Routine, Setting } from '@/api/client'
 
 const props = defineProps<{ id: string; value: string; routine: Routine; setting: Setting }>()

@@ -5,7 +5,7 @@ import { computed } from 'vue'
 import AmountField from './AmountField.vue'
 import CountBuilder from './CountBuilder.vue'
 import PlaceField from './PlaceField.vue'
-import { amountsOf } from './followed'
+import { amountsOf } from '@/routine'
 import type { PlayedWorld } from './playedWorld'
 
 const props = defineProps<{

@@ -1,5 +1,3 @@
 export { default as SettingField } from './SettingField.vue'
 export { default as CountBuilder } from './CountBuilder.vue'
-export { putFollowedTogether, takeFollowedApart } from './followed'
-export { knownPlaces, knownSpots, parts, placeLabel } from './places'
 export type { PlayedWorld } from './playedWorld'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import SheetDialog from '@/ui/SheetDialog.vue'
 import { useCatalogue } from '@/api/catalogue'
 import { answered, api, type RoutineEntry } from '@/api/client'
 import { useOutbox } from '@/saving'
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
@@ -46,28 +46,19 @@ function close(): void {
 </script>
 
 <template>
-  <Dialog :open="!!sent" class="relative z-50" @close="close">
-    <div class="fixed inset-0 bg-black/40" aria-hidden="true" />
-    <div class="fixed inset-0 flex items-start justify-center p-4 pt-20">
-      <DialogPanel class="w-full max-w-md rounded-xl bg-paper p-5">
-        <DialogTitle class="text-xl">Send to a routine</DialogTitle>
-        <p class="text-sm text-soft">It goes to the end of the routine, which then opens on the Bench.</p>
-        <label class="mt-3 block text-sm font-semibold" for="send-find">Find a routine</label>
-        <input id="send-find" v-model="typed" class="w-full field" autocomplete="off" />
-        <p v-if="failure" role="alert" class="mt-2 text-sm font-semibold text-broken">{{ failure }}</p>
-        <ul class="mt-3 max-h-72 overflow-y-auto">
-          <li v-for="entry in found" :key="entry.id">
-            <button
-              class="w-full truncate rounded px-2 py-1.5 text-left hover:bg-brass/15"
-              @click="send(entry)"
-            >
-              {{ entry.title }}
-            </button>
-          </li>
-        </ul>
-        <p v-if="found.length === 0 && routines.data.value" class="text-soft">No routine is called so.</p>
-        <button class="mt-3 btn" @click="close">Cancel</button>
-      </DialogPanel>
-    </div>
-  </Dialog>
+  <SheetDialog :open="!!sent" title="Send to a routine" width="narrow" @update:open="close">
+    <p class="text-sm text-soft">It goes to the end of the routine, which then opens on the Bench.</p>
+    <label class="mt-3 block text-sm font-semibold" for="send-find">Find a routine</label>
+    <input id="send-find" v-model="typed" class="w-full field" autocomplete="off" />
+    <p v-if="failure" role="alert" class="mt-2 text-sm font-semibold text-broken">{{ failure }}</p>
+    <ul class="mt-3 max-h-72 overflow-y-auto">
+      <li v-for="entry in found" :key="entry.id">
+        <button class="w-full truncate rounded px-2 py-1.5 text-left hover:bg-brass/15" @click="send(entry)">
+          {{ entry.title }}
+        </button>
+      </li>
+    </ul>
+    <p v-if="found.length === 0 && routines.data.value" class="text-soft">No routine is called so.</p>
+    <button class="mt-3 btn" @click="close">Cancel</button>
+  </SheetDialog>
 </template>

@@ -1,4 +1,4 @@
-import { plainSetUp } from '@/lines'
+import { plainSetUp } from '@/routine'
 import { answered, api, type Routine, type Trace } from '@/api/client'
 import { useAsked } from './asked'
 

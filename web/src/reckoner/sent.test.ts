@@ -1,5 +1,5 @@
 import type { Catalogue, Move } from '@/api/client'
-import { routine } from '@/lines/testRoutine'
+import { routine } from '@/routine/testRoutine'
 import { describe, expect, it } from 'vitest'
 import { withSent } from './sent'
 

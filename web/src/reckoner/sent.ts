@@ -1,5 +1,5 @@
 import type { Catalogue, Routine } from '@/api/client'
-import { addClaim, addStep, newClaimSpec, newStep } from '@/bench'
+import { addClaim, addStep, newClaimSpec, newStep } from '@/routine'
 
 /** An answer as it goes into a routine: moves with some of their settings, and perhaps what is then claimed. */
 export interface Sent {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useCatalogue } from '@/api/catalogue'
 import type { ApiProblem, Out } from '@/api/client'
-import { outLabel } from '@/lines'
+import { outLabel } from '@/routine'
 import { inDialog, typing, useViewKeys } from '@/ui/keys'
 import { clock } from '@/ui/time'
 import { useOutbox } from '@/saving'

@@ -2,7 +2,7 @@
 import { answered, api, type Rehearsal, type Routine, type Trace, type World } from '@/api/client'
 import { useComputation } from '@/api/computation'
 import { RoleChip } from '@/deck'
-import { alone } from '@/lines'
+import { alone } from '@/routine'
 import { computed, ref } from 'vue'
 import { claimsOf, pastSlips, sightOf, type Sight } from './observed'
 

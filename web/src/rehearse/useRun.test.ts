@@ -1,5 +1,5 @@
 import type { Routine } from '@/api/client'
-import { routine } from '@/lines/testRoutine'
+import { routine } from '@/routine/testRoutine'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick, shallowRef } from 'vue'
 import { useRun } from './useRun'

@@ -1,5 +1,5 @@
 import { answered, api, type Out, type Routine, type Trace, type World } from '@/api/client'
-import { alone, lineOf, MAIN } from '@/lines'
+import { alone, lineOf, MAIN } from '@/routine'
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { begin, divert, go, isOver, slip, type Session } from './session'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import SheetDialog from '@/ui/SheetDialog.vue'
 import { answered, api, type ApiProblem } from '@/api/client'
 import { ago } from '@/ui/time'
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref, watch } from 'vue'
 
@@ -50,45 +50,39 @@ function day(instant: string): string {
 </script>
 
 <template>
-  <Dialog :open="open" class="relative z-50" @close="open = false">
-    <div class="fixed inset-0 bg-black/40" aria-hidden="true" />
-    <div class="fixed inset-0 flex items-start justify-center p-4 pt-20">
-      <DialogPanel class="w-full max-w-2xl rounded-xl bg-paper p-6">
-        <DialogTitle class="text-xl">Bin</DialogTitle>
-        <p class="mt-1 text-soft">What you delete waits here for 30 days.</p>
-        <p v-if="failure" role="alert" class="mt-2 font-semibold text-broken">{{ failure }}</p>
-        <p v-if="bin.data.value?.length === 0" class="mt-4">The bin is empty.</p>
-        <ul class="mt-3 max-h-96 overflow-y-auto">
-          <li
-            v-for="entry in bin.data.value ?? []"
-            :key="entry.id"
-            class="flex items-center gap-3 border-t border-rule py-2"
+  <SheetDialog v-model:open="open" title="Bin">
+    <p class="mt-1 text-soft">What you delete waits here for 30 days.</p>
+    <p v-if="failure" role="alert" class="mt-2 font-semibold text-broken">{{ failure }}</p>
+    <p v-if="bin.data.value?.length === 0" class="mt-4">The bin is empty.</p>
+    <ul class="mt-3 max-h-96 overflow-y-auto">
+      <li
+        v-for="entry in bin.data.value ?? []"
+        :key="entry.id"
+        class="flex items-center gap-3 border-t border-rule py-2"
+      >
+        <span class="min-w-0 grow">
+          <strong class="block">{{ entry.title }}</strong>
+          <span class="text-sm text-soft"
+            >deleted {{ ago(entry.deletedAt) }} · gone for good on {{ day(entry.thrownAwayAt) }}</span
           >
-            <span class="min-w-0 grow">
-              <strong class="block">{{ entry.title }}</strong>
-              <span class="text-sm text-soft"
-                >deleted {{ ago(entry.deletedAt) }} · gone for good on {{ day(entry.thrownAwayAt) }}</span
-              >
-            </span>
-            <button class="btn" :aria-label="`Put ${entry.title} back`" @click="restore(entry.id)">
-              Put back
-            </button>
-            <button
-              class="btn text-broken"
-              :aria-label="`Throw ${entry.title} away for good`"
-              @click="throwAway(entry.id)"
-            >
-              Throw away
-            </button>
-          </li>
-        </ul>
-        <div class="mt-4 flex gap-3">
-          <button class="btn-main" @click="open = false">Done</button>
-          <button v-if="bin.data.value?.length" class="btn text-broken" @click="empty">
-            {{ sure ? 'Throw all of it away for good' : 'Empty the bin …' }}
-          </button>
-        </div>
-      </DialogPanel>
+        </span>
+        <button class="btn" :aria-label="`Put ${entry.title} back`" @click="restore(entry.id)">
+          Put back
+        </button>
+        <button
+          class="btn text-broken"
+          :aria-label="`Throw ${entry.title} away for good`"
+          @click="throwAway(entry.id)"
+        >
+          Throw away
+        </button>
+      </li>
+    </ul>
+    <div class="mt-4 flex gap-3">
+      <button class="btn-main" @click="open = false">Done</button>
+      <button v-if="bin.data.value?.length" class="btn text-broken" @click="empty">
+        {{ sure ? 'Throw all of it away for good' : 'Empty the bin …' }}
+      </button>
     </div>
-  </Dialog>
+  </SheetDialog>
 </template>

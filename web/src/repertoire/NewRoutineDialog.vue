@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import SheetDialog from '@/ui/SheetDialog.vue'
 import { answered, api, type Beginning } from '@/api/client'
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 
@@ -44,41 +44,35 @@ function create(): void {
 </script>
 
 <template>
-  <Dialog :open="open" class="relative z-50" @close="open = false">
-    <div class="fixed inset-0 bg-black/40" aria-hidden="true" />
-    <div class="fixed inset-0 flex items-center justify-center p-4">
-      <DialogPanel class="max-h-full w-full max-w-xl overflow-y-auto rounded-xl bg-paper p-6">
-        <DialogTitle class="text-xl">A new routine</DialogTitle>
-        <form @submit.prevent="create">
-          <label class="mt-3 block text-sm font-semibold" for="new-title">What is it called?</label>
-          <input
-            id="new-title"
-            v-model="title"
-            class="mt-1.5 w-full field text-lg"
-            maxlength="120"
-            autocomplete="off"
-          />
-          <fieldset class="mt-4">
-            <legend class="text-sm font-semibold">It begins with</legend>
-            <label
-              v-for="choice in choices"
-              :key="choice.value"
-              class="mt-1.5 flex items-baseline gap-2.5 rounded-lg px-2 py-1"
-              :class="{ 'bg-raised': chosen === choice.value }"
-            >
-              <input v-model="chosen" type="radio" name="beginning" :value="choice.value" />
-              <span>
-                <span class="font-semibold">{{ choice.label }}</span>
-                <span class="block text-sm leading-snug text-soft">{{ choice.says }}</span>
-              </span>
-            </label>
-          </fieldset>
-          <div class="mt-4 flex gap-3">
-            <button class="btn-main" type="submit" :disabled="!title.trim()">Start</button>
-            <button class="btn" type="button" @click="open = false">Leave it</button>
-          </div>
-        </form>
-      </DialogPanel>
-    </div>
-  </Dialog>
+  <SheetDialog v-model:open="open" title="A new routine">
+    <form @submit.prevent="create">
+      <label class="mt-3 block text-sm font-semibold" for="new-title">What is it called?</label>
+      <input
+        id="new-title"
+        v-model="title"
+        class="mt-1.5 w-full field text-lg"
+        maxlength="120"
+        autocomplete="off"
+      />
+      <fieldset class="mt-4">
+        <legend class="text-sm font-semibold">It begins with</legend>
+        <label
+          v-for="choice in choices"
+          :key="choice.value"
+          class="mt-1.5 flex items-baseline gap-2.5 rounded-lg px-2 py-1"
+          :class="{ 'bg-raised': chosen === choice.value }"
+        >
+          <input v-model="chosen" type="radio" name="beginning" :value="choice.value" />
+          <span>
+            <span class="font-semibold">{{ choice.label }}</span>
+            <span class="block text-sm leading-snug text-soft">{{ choice.says }}</span>
+          </span>
+        </label>
+      </fieldset>
+      <div class="mt-4 flex gap-3">
+        <button class="btn-main" type="submit" :disabled="!title.trim()">Start</button>
+        <button class="btn" type="button" @click="open = false">Leave it</button>
+      </div>
+    </form>
+  </SheetDialog>
 </template>

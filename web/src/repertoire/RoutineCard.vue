@@ -2,7 +2,7 @@
 import { answered, api, type LastRehearsal, type Routine, type RoutineEntry, type Survey } from '@/api/client'
 import { inTurn } from '@/api/inTurn'
 import { RunningDeck } from '@/deck'
-import { alone, goesThrough, lineOf } from '@/lines'
+import { alone, goesThrough, lineOf } from '@/routine'
 import { useOutbox } from '@/saving'
 import { ago } from '@/ui/time'
 import VerdictPill from '@/ui/VerdictPill.vue'

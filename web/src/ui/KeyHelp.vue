@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
+import SheetDialog from './SheetDialog.vue'
 import { useLocalStorage } from '@vueuse/core'
 import { useRoute } from 'vue-router'
 import { useKeyWords } from './keys'
@@ -16,24 +16,18 @@ function explain(): void {
 </script>
 
 <template>
-  <Dialog :open="keys.open" class="relative z-50" @close="keys.open = false">
-    <div class="fixed inset-0 bg-black/40" aria-hidden="true" />
-    <div class="fixed inset-0 flex items-center justify-center p-4">
-      <DialogPanel class="w-full max-w-md rounded-xl bg-paper p-6">
-        <DialogTitle class="mb-3 text-xl">Keys of this view</DialogTitle>
-        <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
-          <template v-for="word in keys.words" :key="word.keys">
-            <dt>
-              <kbd class="kbd">{{ word.keys }}</kbd>
-            </dt>
-            <dd>{{ word.does }}</dd>
-          </template>
-        </dl>
-        <div class="mt-5 flex gap-3">
-          <button class="btn" @click="keys.open = false">Close</button>
-          <button v-if="route.name === 'bench'" class="btn" @click="explain">Explain the deck</button>
-        </div>
-      </DialogPanel>
+  <SheetDialog v-model:open="keys.open" title="Keys of this view" width="narrow">
+    <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
+      <template v-for="word in keys.words" :key="word.keys">
+        <dt>
+          <kbd class="kbd">{{ word.keys }}</kbd>
+        </dt>
+        <dd>{{ word.does }}</dd>
+      </template>
+    </dl>
+    <div class="mt-5 flex gap-3">
+      <button class="btn" @click="keys.open = false">Close</button>
+      <button v-if="route.name === 'bench'" class="btn" @click="explain">Explain the deck</button>
     </div>
-  </Dialog>
+  </SheetDialog>
 </template>

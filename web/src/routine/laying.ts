@@ -1,5 +1,4 @@
 import type { Routine, Trace } from '@/api/client'
-import type { Spot } from '@/deck'
 
 /**
  * The routine with a card of the set-up laid elsewhere in its pile. Where the order of the deck is written down it is changed
@@ -7,7 +6,12 @@ import type { Spot } from '@/deck'
  *
  * @returns nothing when the card lies in another pile
  */
-export function layCard(routine: Routine, trace: Trace, code: string, to: Spot): Routine | undefined {
+export function layCard(
+  routine: Routine,
+  trace: Trace,
+  code: string,
+  to: { place: string; position: number },
+): Routine | undefined {
   const pile = trace.moments[0]!.piles.find((p) => p.cards.some((card) => trace.cards[card]!.code === code))
   if (pile?.place !== to.place) {
     return undefined

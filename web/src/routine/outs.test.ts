@@ -1,5 +1,5 @@
-import { goesThrough, lineOf, MAIN, stepsAlong } from '@/lines'
-import { claim, ids, routine, steps } from '@/lines/testRoutine'
+import { goesThrough, lineOf, MAIN, stepsAlong } from './index'
+import { claim, ids, routine, steps } from './testRoutine'
 import { describe, expect, it } from 'vitest'
 import { removeStep } from './edits'
 import { addOut, ownIds, putBack, rejoinable, removeOut } from './outs'

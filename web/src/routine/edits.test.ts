@@ -1,4 +1,4 @@
-import { plainSetUp } from '@/lines'
+import { plainSetUp } from './index'
 import type { Catalogue, Move, Routine } from '@/api/client'
 import { describe, expect, it } from 'vitest'
 import {
@@ -15,7 +15,7 @@ import {
   renameThing,
 } from './edits'
 import { findMoves } from '@/moves'
-import { knownPlaces, placeLabel } from '@/fields'
+import { knownPlaces, placeLabel } from './places'
 
 const setting = (name: string, kind: string, usual: string, optional = false) => ({
   name,

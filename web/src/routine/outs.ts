@@ -1,4 +1,4 @@
-import { lineOf, lineWith, MAIN } from '@/lines'
+import { lineOf, lineWith, MAIN } from './lines'
 import type { Out, Routine, Step } from '@/api/client'
 
 /* On the Bench one line is edited at a time; what is edited there is put back where it is written. */

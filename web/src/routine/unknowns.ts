@@ -1,5 +1,5 @@
 import type { Catalogue, Routine } from '@/api/client'
-import { putFollowedTogether, takeFollowedApart } from '@/fields'
+import { putFollowedTogether, takeFollowedApart } from './followed'
 
 /** A number of the routine that can be solved for. */
 export interface Unknown {

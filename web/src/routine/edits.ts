@@ -10,7 +10,7 @@ import type {
   Step,
   Trace,
 } from '@/api/client'
-import { parts } from '@/fields'
+import { parts } from './places'
 
 /*
  * Every edit of a routine is a function from a routine to a new one. The old one is never changed, so that a failed save

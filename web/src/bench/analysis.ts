@@ -1,0 +1,130 @@
+import {
+  answered,
+  api,
+  ApiProblem,
+  type FieldProblem,
+  type Routine,
+  type Survey,
+  type Trace,
+  type World,
+} from '@/api/client'
+import { alone, goesThrough, lineOf, MAIN } from '@/routine'
+import { computed, ref, shallowRef, type Ref } from 'vue'
+
+/** How long after the last edit the survey is asked for; the trace is asked for at once. */
+const SURVEY_AFTER_MS = 200
+
+/** What was found of one line: its survey, or why it cannot be read. */
+export interface LineFound {
+  survey?: Survey
+  unread?: string
+}
+
+/** What of the Bench is analysed. */
+interface Analysed {
+  whole: Ref<Routine | undefined>
+  routine: Ref<Routine | undefined>
+  line: Ref<string>
+  world: Ref<World>
+}
+
+/** Asks what happens in the world that is shown, at once, and what holds in all of them, a moment later. */
+export function useAnalysis({ whole, routine, line, world }: Analysed) {
+  const trace = shallowRef<Trace>()
+  /** What was found of each line, by its id. */
+  const found = shallowRef<Record<string, LineFound>>({})
+  const survey = computed(() => found.value[line.value]?.survey)
+  const problems = ref<FieldProblem[]>([])
+  /** What went wrong when nothing was being saved. */
+  const trouble = ref('')
+
+  let surveyTimer = 0
+  let tracing: AbortController | undefined
+  let surveying: AbortController | undefined
+  /** The server stops a survey when the next one of the same name is asked for. */
+  const surveyName = `bench-${crypto.randomUUID()}`
+
+  function recompute(): void {
+    void retrace()
+    window.clearTimeout(surveyTimer)
+    surveyTimer = window.setTimeout(() => void resurvey(), SURVEY_AFTER_MS)
+  }
+
+  /** Asks for the trace of this world. A newer question overtakes an older one. */
+  async function retrace(): Promise<void> {
+    if (!routine.value) {
+      return
+    }
+    tracing?.abort()
+    const mine = new AbortController()
+    tracing = mine
+    try {
+      const body = { routine: alone(routine.value), world: world.value }
+      const answer = await answered(api.POST('/api/trace', { body, signal: mine.signal }))
+      if (tracing === mine) {
+        trace.value = answer
+        problems.value = []
+        trouble.value = ''
+      }
+    } catch (thrown) {
+      if (tracing === mine && thrown instanceof ApiProblem) {
+        problems.value = thrown.problems
+        trouble.value = thrown.problems.length > 0 ? '' : thrown.message
+      }
+    }
+  }
+
+  /** Asks what holds on each line, the one that is seen first. A newer question overtakes an older one. */
+  async function resurvey(): Promise<void> {
+    const asked = whole.value
+    if (!asked) {
+      return
+    }
+    surveying?.abort()
+    const mine = new AbortController()
+    surveying = mine
+    const others = [MAIN, ...asked.outs.map((o) => o.id)].filter((id) => id !== line.value)
+    for (const id of [line.value, ...others]) {
+      const answer = goesThrough(asked, id)
+        ? await surveyed(lineOf(asked, id), mine.signal)
+        : {
+            survey: undefined,
+            unread: 'It rejoins before it begins. Choose a later step, or let it end the routine.',
+          }
+      if (surveying !== mine) {
+        return
+      }
+      // What cannot be read keeps its last verdict while it is seen: its trace tells what is wrong.
+      found.value = { ...found.value, [id]: { survey: found.value[id]?.survey, ...answer } }
+    }
+  }
+
+  async function surveyed(asked: Routine, signal: AbortSignal): Promise<LineFound> {
+    try {
+      const body = { routine: alone(asked), computation: surveyName }
+      return { survey: await answered(api.POST('/api/survey', { body, signal })), unread: undefined }
+    } catch (thrown) {
+      return { unread: (thrown as Error).message }
+    }
+  }
+
+  /** Nobody looks any more: what is asked for need not be answered. */
+  function leave(): void {
+    window.clearTimeout(surveyTimer)
+    tracing?.abort()
+    surveying?.abort()
+    surveying = undefined
+    const params = { path: { name: surveyName } }
+    void answered(api.DELETE('/api/computations/{name}', { params, keepalive: true })).catch(() => {
+      // It will end by itself.
+    })
+  }
+
+  /** Nothing of another routine is shown. */
+  function forget(): void {
+    trace.value = undefined
+    found.value = {}
+  }
+
+  return { trace, found, survey, problems, trouble, recompute, retrace, forget, leave }
+}

@@ -1,1 +1,0 @@
-export { addClaim, addStep, newClaimSpec, newStep } from './edits'
