@@ -25,5 +25,6 @@ export default defineConfig({
     environment: 'happy-dom',
     environmentOptions: { happyDOM: { url: 'http://localhost/' } },
     include: ['src/**/*.test.ts'],
+    setupFiles: ['src/words/inTests.ts'],
   },
 })

@@ -17,33 +17,41 @@ const rehearsing = computed(() => route.name === 'rehearse')
 <template>
   <div class="flex min-h-screen flex-col">
     <a href="#view" class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-2">
-      To the view
+      {{ $t('app.app.toTheView') }}
     </a>
     <header
       v-if="!rehearsing"
       class="flex min-h-12 flex-wrap items-center gap-x-7 bg-(--bar) px-5 text-(--bar-ink) max-[480px]:gap-x-3 max-[480px]:px-3"
     >
-      <RouterLink to="/" class="font-display text-xl font-semibold">Crafty Pocket</RouterLink>
-      <nav class="flex h-12 gap-5 max-[480px]:gap-3 max-[480px]:text-sm" aria-label="Views">
-        <RouterLink to="/" class="view-link" exact-active-class="here">Repertoire</RouterLink>
-        <RouterLink to="/moves" class="view-link" active-class="here">Moves</RouterLink>
-        <RouterLink to="/reckoner" class="view-link" active-class="here">Reckoner</RouterLink>
+      <RouterLink to="/" class="font-display text-xl font-semibold">{{
+        $t('app.app.craftyPocket')
+      }}</RouterLink>
+      <nav class="flex h-12 gap-5 max-[480px]:gap-3 max-[480px]:text-sm" :aria-label="$t('app.app.views')">
+        <RouterLink to="/" class="view-link" exact-active-class="here">{{
+          $t('app.app.repertoire')
+        }}</RouterLink>
+        <RouterLink to="/moves" class="view-link" active-class="here">{{ $t('app.app.moves') }}</RouterLink>
+        <RouterLink to="/reckoner" class="view-link" active-class="here">{{
+          $t('app.app.reckoner')
+        }}</RouterLink>
         <template v-if="routineId">
-          <RouterLink :to="`/bench/${routineId}`" class="view-link" active-class="here">Bench</RouterLink>
-          <RouterLink :to="`/rehearse/${routineId}`" class="view-link" active-class="here"
-            >Rehearse</RouterLink
-          >
+          <RouterLink :to="`/bench/${routineId}`" class="view-link" active-class="here">{{
+            $t('app.app.bench')
+          }}</RouterLink>
+          <RouterLink :to="`/rehearse/${routineId}`" class="view-link" active-class="here">{{
+            $t('app.app.rehearse')
+          }}</RouterLink>
         </template>
       </nav>
       <button
         class="ml-auto rounded px-2 py-1 text-sm"
-        title="All words are written for this hand"
+        :title="$t('app.app.allWordsAreWrittenFor')"
         @click="setHand(performer.hand === 'left' ? 'right' : 'left')"
       >
-        {{ performer.hand === 'left' ? 'Left-handed' : 'Right-handed' }}
+        {{ performer.hand === 'left' ? $t('app.app.leftHanded') : $t('app.app.rightHanded') }}
       </button>
       <button class="rounded px-2 py-1 text-sm" :aria-pressed="dark" @click="dark = !dark">
-        {{ dark ? '☀ Light' : '☾ Dark' }}
+        {{ dark ? $t('app.app.light') : $t('app.app.dark') }}
       </button>
     </header>
     <FolderLine />

@@ -6,6 +6,7 @@ import { queries } from './api/queries'
 import App from './App.vue'
 import './main.css'
 import { lookAfter, useOutbox } from './saving'
+import { words } from './words'
 
 const router = createRouter({
   history: createWebHistory(),
@@ -23,4 +24,4 @@ const router = createRouter({
 const pinia = createPinia()
 const app = createApp(App).use(pinia)
 lookAfter(useOutbox(pinia), router)
-app.use(router).use(VueQueryPlugin, { queryClient: queries }).mount('#app')
+app.use(words).use(router).use(VueQueryPlugin, { queryClient: queries }).mount('#app')

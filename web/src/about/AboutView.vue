@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { useViewKeys } from '@/ui/keys'
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
@@ -43,26 +44,24 @@ const code = computed(() =>
   (libraries.data.value ?? []).filter((each) => !each.name.startsWith('@fontsource')),
 )
 const groups = computed(() => [
-  { title: 'Fonts', of: fonts.value },
-  { title: 'Libraries', of: code.value },
+  { title: t('about.aboutView.fonts'), of: fonts.value },
+  { title: t('about.aboutView.libraries'), of: code.value },
 ])
 
-document.title = 'About'
-useViewKeys([{ keys: '?', does: 'These keys' }])
+document.title = t('about.aboutView.about')
+useViewKeys([{ keys: '?', does: t('about.aboutView.theseKeys') }])
 </script>
 
 <template>
   <article class="mx-auto w-full max-w-4xl px-5 py-8">
-    <h1 class="font-display text-4xl font-semibold">Crafty Pocket</h1>
+    <h1 class="font-display text-4xl font-semibold">{{ $t('about.aboutView.craftyPocket') }}</h1>
     <p class="mt-2 text-lg">
-      Version {{ VERSION }}. It is free to use, to change and to pass on under the
-      <a class="link" href="/LICENSE.txt">Apache License 2.0</a>.
+      {{ $t('about.aboutView.versionItIsFreeTo', { VERSION }) }}
+      <a class="link" href="/LICENSE.txt">{{ $t('about.aboutView.apacheLicense20') }}</a>.
     </p>
-    <p class="mt-2 text-soft">
-      Everything stays on this computer: no routine, no run and no word of yours is sent anywhere.
-    </p>
+    <p class="mt-2 text-soft">{{ $t('about.aboutView.everythingStaysOnThisComputer') }}</p>
     <p v-if="libraries.isError.value" role="alert" class="mt-6">
-      The list of libraries cannot be read just now. Load the page again.
+      {{ $t('about.aboutView.theListOfLibrariesCannot') }}
     </p>
     <section v-for="group in groups" :key="group.title" class="mt-8">
       <h2 class="text-2xl">{{ group.title }}</h2>

@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import createClient, { type Middleware } from 'openapi-fetch'
 import type { components, paths } from './generated/schema'
 
@@ -84,14 +85,14 @@ export async function answered<T>(call: Promise<Answer<T>>): Promise<T> {
     if (failure instanceof DOMException && failure.name === 'AbortError') {
       throw failure
     }
-    throw new ApiProblem(0, 'No answer', 'Crafty Pocket does not answer. Is it still running?', [])
+    throw new ApiProblem(0, t('api.client.noAnswer'), t('api.client.craftyPocketDoesNotAnswer'), [])
   }
   if (answer.error !== undefined || !answer.response.ok) {
     const problem = (answer.error ?? {}) as { title?: string; detail?: string; problems?: FieldProblem[] }
     throw new ApiProblem(
       answer.response.status,
-      problem.title ?? 'That did not work',
-      problem.detail ?? 'Nothing was changed. Try again.',
+      problem.title ?? t('api.client.thatDidNotWork'),
+      problem.detail ?? t('api.client.nothingWasChangedTryAgain'),
       problem.problems ?? [],
     )
   }

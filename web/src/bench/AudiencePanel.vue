@@ -36,22 +36,32 @@ async function keep(cards: string): Promise<void> {
 </script>
 
 <template>
-  <section v-if="forces.length > 0" class="mt-5 border-t border-rule pt-3" aria-label="The people of tonight">
-    <h2 class="text-lg">The people of tonight</h2>
-    <label class="block text-sm font-semibold" for="forced">Cards forced on them already</label>
+  <section
+    v-if="forces.length > 0"
+    class="mt-5 border-t border-rule pt-3"
+    :aria-label="$t('bench.audiencePanel.thePeopleOfTonight')"
+  >
+    <h2 class="text-lg">{{ $t('bench.audiencePanel.thePeopleOfTonight') }}</h2>
+    <label class="block text-sm font-semibold" for="forced">{{
+      $t('bench.audiencePanel.cardsForcedOnThemAlready')
+    }}</label>
     <input
       id="forced"
       v-typed="told"
       class="w-full field"
       autocomplete="off"
       maxlength="200"
-      placeholder="QD 7H"
+      :placeholder="$t('bench.audiencePanel.qd7h')"
       @change="keep(($event.target as HTMLInputElement).value)"
     />
     <p v-if="failure" role="alert" class="text-sm font-semibold text-broken">{{ failure }}</p>
     <p class="mt-1 text-sm">
-      <button class="link" @click="keep([told, ...forces].join(' '))">They have seen this one</button>
-      <button v-if="told" class="ml-3 link" @click="keep('')">New people</button>
+      <button class="link" @click="keep([told, ...forces].join(' '))">
+        {{ $t('bench.audiencePanel.theyHaveSeenThisOne') }}
+      </button>
+      <button v-if="told" class="ml-3 link" @click="keep('')">
+        {{ $t('bench.audiencePanel.newPeople') }}
+      </button>
     </p>
   </section>
 </template>

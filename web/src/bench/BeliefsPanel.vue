@@ -26,21 +26,23 @@ function add(): void {
 </script>
 
 <template>
-  <section class="mt-5 border-t border-rule pt-3" aria-label="What they believe">
-    <h2 class="text-lg">What they believe</h2>
-    <p v-if="beliefs.length === 0" class="text-sm text-soft">Nothing but what is so.</p>
+  <section class="mt-5 border-t border-rule pt-3" :aria-label="$t('bench.beliefsPanel.whatTheyBelieve')">
+    <h2 class="text-lg">{{ $t('bench.beliefsPanel.whatTheyBelieve') }}</h2>
+    <p v-if="beliefs.length === 0" class="text-sm text-soft">
+      {{ $t('bench.beliefsPanel.nothingButWhatIsSo') }}
+    </p>
     <ul class="mt-1 space-y-2.5">
       <li v-for="belief in beliefs" :key="belief.id + belief.sentence" data-testid="belief">
         <p class="leading-snug">{{ belief.sentence }}</p>
         <p class="text-sm font-semibold" :class="belief.so ? 'text-holds' : 'text-broken'">
-          {{ belief.so ? '● it is so' : '▲ it is not so' }}
+          {{ belief.so ? $t('bench.beliefsPanel.itIsSo') : $t('bench.beliefsPanel.itIsNotSo') }}
         </p>
         <template v-if="belief.id">
           <button class="link text-sm" @click="editing = editing === belief.id ? '' : belief.id">
-            {{ editing === belief.id ? 'done' : 'change' }}
+            {{ editing === belief.id ? $t('bench.beliefsPanel.done') : $t('bench.beliefsPanel.change') }}
           </button>
           <button class="ml-3 link text-sm" @click="bench.edit(removeClaim(bench.routine!, belief.id))">
-            remove
+            {{ $t('bench.beliefsPanel.remove') }}
           </button>
         </template>
       </li>
@@ -51,6 +53,6 @@ function add(): void {
       :path="`claims[${edited}].claim`"
       @change="bench.edit(changeClaim(bench.routine!, editing, { claim: $event }))"
     />
-    <button class="mt-2 btn" @click="add">Lead them to believe something here</button>
+    <button class="mt-2 btn" @click="add">{{ $t('bench.beliefsPanel.leadThemToBelieveSomething') }}</button>
   </section>
 </template>

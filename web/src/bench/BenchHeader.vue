@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import VerdictPill from '@/ui/VerdictPill.vue'
 import { vTyped } from '@/ui/typed'
 import { computed } from 'vue'
@@ -26,13 +27,13 @@ if (useRoute().query.end === 'first') {
 const saved = computed(
   () =>
     ({
-      saved: 'saved',
-      unsaved: 'saving …',
-      saving: 'saving …',
-      failed: 'not saved yet',
-      refused: 'a draft, not saved',
-      conflict: 'not saved',
-      gone: 'not saved',
+      saved: t('bench.benchHeader.saved'),
+      unsaved: t('bench.benchHeader.saving'),
+      saving: t('bench.benchHeader.saving'),
+      failed: t('bench.benchHeader.notSavedYet'),
+      refused: t('bench.benchHeader.aDraftNotSaved'),
+      conflict: t('bench.benchHeader.notSaved'),
+      gone: t('bench.benchHeader.notSaved'),
     })[bench.state],
 )
 const unusual = computed(() => Object.keys(bench.world).length > 0)
@@ -51,7 +52,7 @@ function retitle(event: Event): void {
     <input
       v-typed="bench.routine?.title ?? ''"
       class="title shrink-0 rounded border border-transparent bg-transparent px-1 font-display text-2xl font-semibold hover:border-rule"
-      aria-label="Title of the routine"
+      :aria-label="$t('bench.benchHeader.titleOfTheRoutine')"
       maxlength="120"
       @change="retitle"
     />
@@ -60,25 +61,43 @@ function retitle(event: Event): void {
       class="shrink-0 rounded-full bg-rule/50 px-3 py-0.5 text-sm font-semibold text-soft"
       data-testid="still-open"
     >
-      ○ {{ bench.stillOpen === 1 ? '1 step is not filled in' : `${bench.stillOpen} steps are not filled in` }}
+      ○ {{ $t('bench.benchHeader.stepsAreNotFilledIn', bench.stillOpen) }}
     </span>
     <VerdictPill v-else :survey="bench.problems.length > 0 ? undefined : bench.survey" />
     <span class="ml-auto shrink-0 text-sm text-soft" role="status" data-testid="save-state">{{ saved }}</span>
     <button
       class="btn max-[900px]:hidden"
       :aria-pressed="compact"
-      title="Names alone, so that the whole routine is seen (C)"
+      :title="$t('bench.benchHeader.namesAloneSoThatThe')"
       @click="compact = !compact"
     >
-      {{ compact ? 'Roomy' : 'Compact' }}
+      {{ compact ? $t('bench.benchHeader.roomy') : $t('bench.benchHeader.compact') }}
     </button>
-    <button class="btn" title="Which value must a number have?" @click="solving = true">Solve for …</button>
-    <button class="btn" title="Which moves lead to a claim?" @click="bridging = true">Get me there …</button>
-    <button class="btn" :disabled="!bench.canUndo" title="Undo (Ctrl+Z)" @click="bench.undo()">Undo</button>
-    <button class="btn" :disabled="!bench.canRedo" title="Redo (Ctrl+Shift+Z)" @click="bench.redo()">
-      Redo
+    <button class="btn" :title="$t('bench.benchHeader.whichValueMustANumber')" @click="solving = true">
+      {{ $t('bench.benchHeader.solveFor') }}
     </button>
-    <RouterLink class="btn-main" :to="`/rehearse/${bench.id}`">Rehearse</RouterLink>
+    <button class="btn" :title="$t('bench.benchHeader.whichMovesLeadToA')" @click="bridging = true">
+      {{ $t('bench.benchHeader.getMeThere') }}
+    </button>
+    <button
+      class="btn"
+      :disabled="!bench.canUndo"
+      :title="$t('bench.benchHeader.undoCtrlZ')"
+      @click="bench.undo()"
+    >
+      {{ $t('bench.benchHeader.undo') }}
+    </button>
+    <button
+      class="btn"
+      :disabled="!bench.canRedo"
+      :title="$t('bench.benchHeader.redoCtrlShiftZ')"
+      @click="bench.redo()"
+    >
+      {{ $t('bench.benchHeader.redo') }}
+    </button>
+    <RouterLink class="btn-main" :to="`/rehearse/${bench.id}`">{{
+      $t('bench.benchHeader.rehearse')
+    }}</RouterLink>
     <p
       v-if="unusual || (bench.firstFailing && bench.stillOpen === 0)"
       class="w-full text-sm"
@@ -88,12 +107,14 @@ function retitle(event: Event): void {
         <span class="font-semibold text-broken">▲ {{ bench.firstFailing.sentence }}</span>
         {{ bench.firstFailing.because }}
         <button v-if="!unusual" class="link" @click="bench.showFailing(bench.firstFailing)">
-          show me <kbd class="kbd ml-1">F</kbd>
+          {{ $t('bench.benchHeader.showMe') }} <kbd class="kbd ml-1">F</kbd>
         </button>
       </template>
       <template v-if="unusual">
-        <span class="ml-1 text-soft">Shown is not the usual way.</span>
-        <button class="ml-2 link" @click="bench.showUsual()">as usual <kbd class="kbd ml-1">F</kbd></button>
+        <span class="ml-1 text-soft">{{ $t('bench.benchHeader.shownIsNotTheUsual') }}</span>
+        <button class="ml-2 link" @click="bench.showUsual()">
+          {{ $t('bench.benchHeader.asUsual') }} <kbd class="kbd ml-1">F</kbd>
+        </button>
       </template>
     </p>
     <SolveDialog v-model:open="solving" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { useCatalogue } from '@/api/catalogue'
 import { ApiProblem } from '@/api/client'
 import { addStep, duplicateStep, MAIN, moveStep, newStep, removeStep, rolesAt, withOwnMove } from '@/routine'
@@ -88,7 +89,7 @@ function add(moveId: string): void {
 /** Steps of another line are seen here and changed there. */
 function belongsHere(id: string): boolean {
   if (id !== SET_UP && !bench.isOwn(id)) {
-    toast.say('This step belongs to another line: open that line to move or remove it.')
+    toast.say(t('bench.benchView.thisStepBelongsToAnother'))
     return false
   }
   return id !== SET_UP
@@ -100,7 +101,7 @@ function remove(id: string): void {
       stepIds.value[stepIds.value.indexOf(id) + 1] ?? stepIds.value[stepIds.value.indexOf(id) - 1]
     bench.edit(removeStep(bench.routine, id))
     select(neighbour ?? SET_UP)
-    toast.say('Step removed.', () => void bench.undo())
+    toast.say(t('bench.benchView.stepRemoved'), () => void bench.undo())
   }
 }
 
@@ -123,7 +124,7 @@ async function keepMine(): Promise<void> {
     const id = await bench.keepMineAsCopy()
     await router.push(`/bench/${id}`)
   } catch (thrown) {
-    toast.say(`It cannot be kept as a copy yet: ${(thrown as ApiProblem).message}`)
+    toast.say(t('bench.benchView.itCannotBeKeptAs', { thrown: (thrown as ApiProblem).message }))
   }
 }
 
@@ -136,17 +137,17 @@ async function dropMine(): Promise<void> {
 }
 
 useViewKeys([
-  { keys: 'A', does: 'Add a move after the selected step' },
-  { keys: '↑ ↓', does: 'Select the step before, or after' },
-  { keys: 'Alt + ↑ ↓', does: 'Move the selected step' },
-  { keys: 'D', does: 'Duplicate the selected step' },
-  { keys: 'Delete', does: 'Remove the selected step' },
-  { keys: 'Ctrl + Z', does: 'Undo' },
-  { keys: 'Ctrl + Shift + Z', does: 'Redo' },
-  { keys: 'F', does: 'Show the first way that fails, or the usual way again' },
-  { keys: 'C', does: 'Compact, or roomy again' },
-  { keys: 'R', does: 'Rehearse' },
-  { keys: '?', does: 'These keys' },
+  { keys: 'A', does: t('bench.benchView.addAMoveAfterThe') },
+  { keys: '↑ ↓', does: t('bench.benchView.selectTheStepBeforeOr') },
+  { keys: 'Alt + ↑ ↓', does: t('bench.benchView.moveTheSelectedStep') },
+  { keys: 'D', does: t('bench.benchView.duplicateTheSelectedStep') },
+  { keys: 'Delete', does: t('bench.benchView.removeTheSelectedStep') },
+  { keys: 'Ctrl + Z', does: t('bench.benchView.undo') },
+  { keys: 'Ctrl + Shift + Z', does: t('bench.benchView.redo') },
+  { keys: 'F', does: t('bench.benchView.showTheFirstWayThat') },
+  { keys: 'C', does: t('bench.benchView.compactOrRoomyAgain') },
+  { keys: 'R', does: t('bench.benchView.rehearse') },
+  { keys: '?', does: t('bench.benchView.theseKeys') },
 ])
 
 function onKey(key: string | string[], does: (event: KeyboardEvent) => void): void {
@@ -203,7 +204,7 @@ onKey(['z', 'Z'], (event) => {
 
 <template>
   <p v-if="missing" role="alert" class="p-8">
-    {{ missing }} <RouterLink to="/" class="link">Back to the repertoire</RouterLink>
+    {{ missing }} <RouterLink to="/" class="link">{{ $t('bench.benchView.backToTheRepertoire') }}</RouterLink>
   </p>
   <div v-else-if="bench.routine" class="whole">
     <BenchHeader v-model:compact="compact" />
@@ -224,11 +225,12 @@ onKey(['z', 'Z'], (event) => {
         />
         <SightStrip />
       </div>
-      <aside class="inspector" :class="{ open: sheet }" aria-label="Selected step">
+      <aside class="inspector" :class="{ open: sheet }" :aria-label="$t('bench.benchView.selectedStep')">
         <button class="handle" :aria-expanded="sheet" @click="sheet = !sheet">
           <span class="min-w-0 font-semibold">{{ selectedName }}</span>
           <span class="shrink-0 text-sm"
-            >{{ sheet ? 'close' : 'settings, claims, hints' }} {{ sheet ? '▾' : '▴' }}</span
+            >{{ sheet ? $t('bench.benchView.close') : $t('bench.benchView.settingsClaimsHints') }}
+            {{ sheet ? '▾' : '▴' }}</span
           >
         </button>
         <OutEditor v-if="bench.line !== MAIN" />

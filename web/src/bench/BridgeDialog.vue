@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import SheetDialog from '@/ui/SheetDialog.vue'
 import { useCatalogue } from '@/api/catalogue'
 import { answered, api, type Bridge, type ClaimSpec, type Step, type Trace } from '@/api/client'
@@ -85,7 +86,11 @@ function insert(steps: Step[]): void {
 
 /** How a way looks to whoever watches. */
 function looks(oddity: number): string {
-  return oddity === 0 ? 'looks natural' : oddity < 3 ? 'needs a reason' : 'looks arranged'
+  return oddity === 0
+    ? t('bench.bridgeDialog.looksNatural')
+    : oddity < 3
+      ? t('bench.bridgeDialog.needsAReason')
+      : t('bench.bridgeDialog.looksArranged')
 }
 
 function outcome(): string {
@@ -95,51 +100,67 @@ function outcome(): string {
   }
   switch (found.outcome) {
     case 'found':
-      return `${found.ways.length} ${found.ways.length === 1 ? 'way leads' : 'ways lead'} there: the shortest first, then what works most often, then the easiest.`
+      return t('bench.bridgeDialog.thereTheShortestFirstThen', {}, found.ways.length)
     case 'none':
-      return `None within ${found.within} moves. ${tried(found)}`
+      return t('bench.bridgeDialog.noneWithinMoves', { within: found.within, found: tried(found) })
     default:
-      return `Stopped while trying ${found.within} in a row, with nothing found yet. ${tried(found)}`
+      return t('bench.bridgeDialog.stoppedWhileTryingInA', { within: found.within, found: tried(found) })
   }
 }
 
 /** What a search without an answer tried, and what would widen it. */
 function tried(found: Bridge): string {
-  const layouts = `${count(found.tried)} ${found.tried === 1 ? 'layout' : 'layouts'}`
-  const done = `Tried: ${count(found.moves)} moves that leave nothing to chance, ${layouts}.`
+  const layouts = t('bench.bridgeDialog.layouts', { tried: count(found.tried) }, found.tried)
+  const done = t('bench.bridgeDialog.triedMovesThatLeaveNothing', { moves: count(found.moves), layouts })
   const wider =
     found.leftOut > 0
-      ? `${count(found.leftOut)} moves that you do not do were left out: allow them, or ask for less.`
-      : 'Ask for less, or begin after another step.'
+      ? t('bench.bridgeDialog.movesThatYouDoNot', { leftOut: count(found.leftOut) })
+      : t('bench.bridgeDialog.askForLessOrBegin')
   return `${done} ${wider}`
 }
 </script>
 
 <template>
-  <SheetDialog v-model:open="open" title="Get me there" width="wide">
+  <SheetDialog v-model:open="open" :title="$t('bench.bridgeDialog.getMeThere')" width="wide">
     <div class="mt-2 grid min-h-0 grow gap-6 overflow-y-auto md:grid-cols-[300px_minmax(0,1fr)]">
       <form @submit.prevent="start">
         <p class="text-sm text-soft">
-          From the layout after
-          {{ bench.selected === SET_UP ? 'the set-up' : `step ${bench.selectedIndex}` }}
-          to where this is true:
+          {{
+            $t('bench.bridgeDialog.fromTheLayoutAfterTo', {
+              selected:
+                bench.selected === SET_UP
+                  ? $t('bench.bridgeDialog.theSetUp')
+                  : $t('bench.bridgeDialog.step', { selectedIndex: bench.selectedIndex }),
+            })
+          }}
         </p>
         <ClaimEditor v-if="goal" :claim="goal" path="goal" @change="goal = $event" />
         <label class="mt-3 flex items-center gap-2 text-sm">
-          <input v-model="onlyMine" type="checkbox" /> only moves that I can do
+          <input v-model="onlyMine" type="checkbox" /> {{ $t('bench.bridgeDialog.onlyMovesThatICan') }}
         </label>
         <BasicMoves v-if="onlyMine && asking" class="mt-2" />
         <div class="mt-3 flex gap-2">
-          <button type="submit" class="btn-main" :disabled="running">Find ways</button>
-          <button v-if="running" type="button" class="btn" @click="stop">Stop</button>
-          <button type="button" class="btn" @click="open = false">Close</button>
+          <button type="submit" class="btn-main" :disabled="running">
+            {{ $t('bench.bridgeDialog.findWays') }}
+          </button>
+          <button v-if="running" type="button" class="btn" @click="stop">
+            {{ $t('bench.bridgeDialog.stop') }}
+          </button>
+          <button type="button" class="btn" @click="open = false">
+            {{ $t('bench.bridgeDialog.close') }}
+          </button>
         </div>
-        <progress v-if="running" class="mt-3 w-full" :value="share" aria-label="How far the search is" />
+        <progress
+          v-if="running"
+          class="mt-3 w-full"
+          :value="share"
+          :aria-label="$t('bench.bridgeDialog.howFarTheSearchIs')"
+        />
         <p role="status" class="mt-3" data-testid="bridge-outcome">
-          {{ running ? 'Looking for ways …' : failure || outcome() }}
+          {{ running ? $t('bench.bridgeDialog.lookingForWays') : failure || outcome() }}
         </p>
       </form>
-      <ol class="space-y-3" aria-label="Ways">
+      <ol class="space-y-3" :aria-label="$t('bench.bridgeDialog.ways')">
         <li
           v-for="(way, i) in answer?.ways ?? []"
           :key="i"
@@ -151,18 +172,21 @@ function tried(found: Bridge): string {
               <strong>{{ way.names.join(', then ') }}</strong>
               <span class="block text-sm text-soft">
                 {{ '●'.repeat(way.difficulty) }}{{ '○'.repeat(5 - way.difficulty) }} ·
-                {{ way.secret > 0 ? 'secret' : 'in the open' }} · {{ looks(way.oddity) }} ·
+                {{ way.secret > 0 ? $t('bench.bridgeDialog.secret') : $t('bench.bridgeDialog.inTheOpen') }} ·
+                {{ looks(way.oddity) }} ·
                 {{
-                  way.share === 1 ? 'always works' : `works in ${Math.round(way.share * 100)} % of the ways`
+                  way.share === 1
+                    ? $t('bench.bridgeDialog.alwaysWorks')
+                    : $t('bench.bridgeDialog.worksInOfTheWays', { share: Math.round(way.share * 100) })
                 }}
               </span>
             </p>
             <button
               class="btn"
-              :aria-label="`Insert: ${way.names.join(', then ')}`"
+              :aria-label="$t('bench.bridgeDialog.insert', { way: way.names.join(', then ') })"
               @click="insert(way.steps)"
             >
-              Insert
+              {{ $t('bench.bridgeDialog.insert2') }}
             </button>
           </div>
           <RunningDeck

@@ -47,7 +47,12 @@ function dropAlternative(index: number): void {
 <template>
   <div class="mt-2 border-l-2 border-rule pl-3">
     <div class="flex items-center gap-2">
-      <select :value="claim.kind" class="min-w-0 grow field" aria-label="What must be true" @change="toKind">
+      <select
+        :value="claim.kind"
+        class="min-w-0 grow field"
+        :aria-label="$t('bench.claimEditor.whatMustBeTrue')"
+        @change="toKind"
+      >
         <option v-for="k in catalogue.claims" :key="k.id" :value="k.id">{{ k.name }}</option>
       </select>
       <label class="flex items-center gap-1 text-sm">
@@ -56,7 +61,7 @@ function dropAlternative(index: number): void {
           :checked="claim.not"
           @change="emit('change', { ...claim, not: ($event.target as HTMLInputElement).checked })"
         />
-        not
+        {{ $t('bench.claimEditor.not') }}
       </label>
     </div>
     <SettingField
@@ -70,13 +75,13 @@ function dropAlternative(index: number): void {
     />
     <div v-for="(other, i) in claim.or" :key="i" class="mt-3">
       <p class="flex justify-between text-sm">
-        <em>or this is enough</em>
-        <button class="link" @click="dropAlternative(i)">drop it</button>
+        <em>{{ $t('bench.claimEditor.orThisIsEnough') }}</em>
+        <button class="link" @click="dropAlternative(i)">{{ $t('bench.claimEditor.dropIt') }}</button>
       </p>
       <ClaimEditor :claim="other" :path="`${path}.or[${i}]`" @change="changeAlternative(i, $event)" />
     </div>
     <button v-if="claim.or.length < 5" class="mt-2 link text-sm" @click="addAlternative">
-      or something else
+      {{ $t('bench.claimEditor.orSomethingElse') }}
     </button>
   </div>
 </template>

@@ -69,10 +69,10 @@ const edited = computed(() => bench.routine?.claims.findIndex((c) => c.id === ed
 </script>
 
 <template>
-  <section class="mt-5 border-t border-rule pt-3" aria-label="What must hold">
-    <h2 class="text-lg">What must hold</h2>
+  <section class="mt-5 border-t border-rule pt-3" :aria-label="$t('bench.claimsPanel.whatMustHold')">
+    <h2 class="text-lg">{{ $t('bench.claimsPanel.whatMustHold') }}</h2>
     <p v-if="bench.survey?.sampledBecause" class="text-sm text-soft">
-      Only a sample of all ways was looked at: {{ bench.survey.sampledBecause }}.
+      {{ $t('bench.claimsPanel.onlyASampleOfAll', { sampledBecause: bench.survey.sampledBecause }) }}
     </p>
     <ul class="mt-1 space-y-2.5">
       <li
@@ -89,15 +89,17 @@ const edited = computed(() => bench.routine?.claims.findIndex((c) => c.id === ed
         </p>
         <p v-if="finding.because" class="text-sm">
           {{ finding.because }}
-          <button v-if="finding.failing" class="link" @click="bench.showFailing(finding)">show me</button>
+          <button v-if="finding.failing" class="link" @click="bench.showFailing(finding)">
+            {{ $t('bench.claimsPanel.showMe') }}
+          </button>
         </p>
         <details v-if="finding.charts.length > 0" class="mt-1 text-sm">
-          <summary class="text-brass">By what was chosen</summary>
+          <summary class="text-brass">{{ $t('bench.claimsPanel.byWhatWasChosen') }}</summary>
           <div v-for="chart in finding.charts" :key="chart.key" class="mt-2">
             <p class="leading-snug">{{ chart.told }}</p>
             <ShareBars
               :bars="chart.bars.map((b) => ({ value: b.number, share: b.held / b.worlds }))"
-              :label="`How often it holds, by: ${chart.label}`"
+              :label="$t('bench.claimsPanel.howOftenItHoldsBy', { label: chart.label })"
               :height="56"
               failing
               @take="bench.showFailingWith(finding, chart.key, $event)"
@@ -106,10 +108,10 @@ const edited = computed(() => bench.routine?.claims.findIndex((c) => c.id === ed
         </details>
         <template v-if="finding.kind === 'claim'">
           <button class="link text-sm" @click="editing = editing === finding.id ? '' : finding.id">
-            {{ editing === finding.id ? 'done' : 'change' }}
+            {{ editing === finding.id ? $t('bench.claimsPanel.done') : $t('bench.claimsPanel.change') }}
           </button>
           <button class="ml-3 link text-sm" @click="bench.edit(removeClaim(bench.routine!, finding.id))">
-            remove
+            {{ $t('bench.claimsPanel.remove') }}
           </button>
           <ClaimEditor
             v-if="editing === finding.id && edited >= 0"
@@ -130,7 +132,11 @@ const edited = computed(() => bench.routine?.claims.findIndex((c) => c.id === ed
       @change="bench.edit(changeClaim(bench.routine!, claim.id, { claim: $event }))"
     />
     <button class="mt-3 btn" @click="add">
-      {{ bench.selected === SET_UP ? 'Claim something at the end' : 'Claim something after this step' }}
+      {{
+        bench.selected === SET_UP
+          ? $t('bench.claimsPanel.claimSomethingAtTheEnd')
+          : $t('bench.claimsPanel.claimSomethingAfterThisStep')
+      }}
     </button>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { usePerformer } from '@/performer'
 import { useToast } from '@/ui/toast'
 import { computed } from 'vue'
@@ -25,7 +26,7 @@ function place(stepId: string): string {
 
 async function drop(rule: string): Promise<void> {
   if (await putAside(rule)) {
-    toast.say('Hints of this kind are put aside.', () => void takeUp(rule))
+    toast.say(t('bench.hintsPanel.hintsOfThisKindAre'), () => void takeUp(rule))
   }
 }
 </script>
@@ -34,9 +35,9 @@ async function drop(rule: string): Promise<void> {
   <section
     v-if="hints.length > 0"
     :class="here ? 'mt-3' : 'mt-5 border-t border-rule pt-3'"
-    :aria-label="here ? 'Hints on this step' : 'Hints'"
+    :aria-label="here ? $t('bench.hintsPanel.hintsOnThisStep') : $t('bench.hintsPanel.hints')"
   >
-    <h2 v-if="!here" class="text-lg">Hints on other steps</h2>
+    <h2 v-if="!here" class="text-lg">{{ $t('bench.hintsPanel.hintsOnOtherSteps') }}</h2>
     <ul class="mt-1 space-y-2.5">
       <li
         v-for="hint in hints"
@@ -50,7 +51,7 @@ async function drop(rule: string): Promise<void> {
           <button v-if="!here" class="mr-3 link" @click="bench.selected = hint.stepId">
             {{ place(hint.stepId) }}
           </button>
-          <button class="link" @click="drop(hint.rule)">not for me</button>
+          <button class="link" @click="drop(hint.rule)">{{ $t('bench.hintsPanel.notForMe') }}</button>
         </p>
       </li>
     </ul>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { RoleChip } from '@/deck'
 import { computed } from 'vue'
 import { useBench } from './store'
@@ -7,10 +8,10 @@ const bench = useBench()
 const moment = computed(() => bench.trace?.moments[bench.selectedIndex])
 
 const PLACE_KNOWN: Record<string, string> = {
-  exact: 'you know where',
-  'in-pile': 'somewhere in this pile',
-  'in-the-circle': 'known beside its neighbours',
-  lost: 'place lost',
+  exact: t('bench.ledgerPanel.youKnowWhere'),
+  'in-pile': t('bench.ledgerPanel.somewhereInThisPile'),
+  'in-the-circle': t('bench.ledgerPanel.knownBesideItsNeighbours'),
+  lost: t('bench.ledgerPanel.placeLost'),
 }
 
 /** The things, and what each of them holds. */
@@ -22,7 +23,7 @@ const things = computed(() =>
       ...bench.trace!.roles.flatMap((role, i) =>
         thing.parts.includes(moment.value!.roles[i]!.place) ? [role.label] : [],
       ),
-      count > 0 ? (count === 1 ? '1 card' : `${count} cards`) : '',
+      count > 0 ? t('bench.ledgerPanel.cards', {}, count) : '',
       ...moment.value!.things.filter((t) => thing.parts.includes(t.place)).map((t) => t.label),
     ].filter(Boolean)
     return {
@@ -45,7 +46,7 @@ const spoilt = computed(() =>
 /** What the performer would name, without knowing that it is right. */
 function takenFor(state: { takenFor: number }): string {
   const card = bench.trace!.cards[state.takenFor]
-  return card ? `you take it for ${card.sign}` : ''
+  return card ? t('bench.ledgerPanel.youTakeItFor', { sign: card.sign }) : ''
 }
 
 const entries = computed(() =>
@@ -60,8 +61,10 @@ const entries = computed(() =>
       sign: card?.sign ?? '',
       red: card?.red ?? false,
       names: [
-        you ? 'you know its name' : takenFor(state) || 'name unknown to you',
-        ...others.map((who) => `${who} knows it`),
+        you
+          ? t('bench.ledgerPanel.youKnowItsName')
+          : takenFor(state) || t('bench.ledgerPanel.nameUnknownToYou'),
+        ...others.map((who) => t('bench.ledgerPanel.knowsIt', { who })),
       ].join(', '),
       place: PLACE_KNOWN[state.placeKnown] ?? '',
     }
@@ -70,11 +73,9 @@ const entries = computed(() =>
 </script>
 
 <template>
-  <section class="mt-5 border-t border-rule pt-3" aria-label="Where everything is">
-    <h2 class="text-lg">Where everything is</h2>
-    <p v-if="entries.length === 0" class="text-soft">
-      No card is followed yet. Open the set-up and add a selection or a key.
-    </p>
+  <section class="mt-5 border-t border-rule pt-3" :aria-label="$t('bench.ledgerPanel.whereEverythingIs')">
+    <h2 class="text-lg">{{ $t('bench.ledgerPanel.whereEverythingIs') }}</h2>
+    <p v-if="entries.length === 0" class="text-soft">{{ $t('bench.ledgerPanel.noCardIsFollowedYet') }}</p>
     <ul class="mt-1 space-y-2.5">
       <li v-for="(entry, i) in entries" :key="entry.role.letter" class="flex gap-2.5" data-testid="ledger">
         <RoleChip :letter="entry.role.letter" :index="i" />
@@ -85,16 +86,23 @@ const entries = computed(() =>
               entry.state.position
             }}</span>
           </div>
-          <p v-if="!entry.state.place" class="text-sm text-soft">not chosen in this way</p>
+          <p v-if="!entry.state.place" class="text-sm text-soft">
+            {{ $t('bench.ledgerPanel.notChosenInThisWay') }}
+          </p>
           <template v-else>
             <p class="text-sm">
-              in {{ entry.state.placeLabel }}, {{ entry.state.fromBottom }} from the bottom, face
-              {{ entry.state.faceUp ? 'up' : 'down' }}
+              {{
+                $t('bench.ledgerPanel.inFromTheBottomFace', {
+                  placeLabel: entry.state.placeLabel,
+                  fromBottom: entry.state.fromBottom,
+                  entry: entry.state.faceUp ? $t('bench.ledgerPanel.up') : $t('bench.ledgerPanel.down'),
+                })
+              }}
             </p>
             <p class="text-sm text-soft">
               <span :class="{ 'text-pip-red': entry.red }">{{ entry.sign }}</span>
               <template v-if="entry.state.chosen"> · {{ entry.names }} · {{ entry.place }}</template>
-              <template v-else> · not chosen yet: it will be this card</template>
+              <template v-else> {{ $t('bench.ledgerPanel.notChosenYetItWill') }}</template>
             </p>
           </template>
         </div>
@@ -111,6 +119,8 @@ const entries = computed(() =>
         <span class="text-soft"> · {{ entry.told }}</span>
       </li>
     </ul>
-    <p v-if="spoilt" class="mt-2 text-sm text-hint" data-testid="spoilt">For the reset list: {{ spoilt }}.</p>
+    <p v-if="spoilt" class="mt-2 text-sm text-hint" data-testid="spoilt">
+      {{ $t('bench.ledgerPanel.forTheResetList', { spoilt }) }}
+    </p>
   </section>
 </template>

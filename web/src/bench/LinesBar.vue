@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { useCatalogue } from '@/api/catalogue'
 import type { Out } from '@/api/client'
 import { MAIN, outLabel } from '@/routine'
@@ -10,7 +11,7 @@ const bench = useBench()
 const catalogue = useCatalogue()
 
 const lines = computed(() => [
-  { id: MAIN, label: 'Main line', where: '' },
+  { id: MAIN, label: t('bench.linesBar.mainLine'), where: '' },
   ...(bench.whole?.outs ?? []).map((out) => ({
     id: out.id,
     label: outLabel(out, catalogue.value),
@@ -21,15 +22,15 @@ const lines = computed(() => [
 function beginning(out: Out): string {
   const at = bench.whole!.steps.findIndex((s) => s.id === out.after)
   if (out.after === '') {
-    return 'at the start'
+    return t('bench.linesBar.atTheStart')
   }
-  return at >= 0 ? `after ${at + 1}` : 'in an out'
+  return at >= 0 ? `after ${at + 1}` : t('bench.linesBar.inAnOut')
 }
 
 function sign(id: string) {
   const found = bench.found[id]
   if (found?.unread) {
-    return { mark: '▲', tone: 'text-broken', text: 'cannot be read' }
+    return { mark: '▲', tone: 'text-broken', text: t('bench.linesBar.cannotBeRead') }
   }
   const said = summary(found?.survey)
   return {
@@ -41,7 +42,10 @@ function sign(id: string) {
 </script>
 
 <template>
-  <nav class="flex flex-wrap gap-1.5 border-b border-rule px-5 py-1.5" aria-label="Lines of the routine">
+  <nav
+    class="flex flex-wrap gap-1.5 border-b border-rule px-5 py-1.5"
+    :aria-label="$t('bench.linesBar.linesOfTheRoutine')"
+  >
     <button
       v-for="line in lines"
       :key="line.id"

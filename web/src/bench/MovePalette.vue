@@ -31,12 +31,12 @@ function pick(id: string | null): void {
 </script>
 
 <template>
-  <SheetDialog v-model:open="open" title="Add a move">
+  <SheetDialog v-model:open="open" :title="$t('bench.movePalette.addAMove')">
     <Combobox :model-value="null" @update:model-value="pick">
       <ComboboxInput
         class="my-3 w-full field text-lg"
-        placeholder="Type what it does: cut, shuffle, return …"
-        aria-label="Find a move"
+        :placeholder="$t('bench.movePalette.typeWhatItDoesCut')"
+        :aria-label="$t('bench.movePalette.findAMove')"
         autocomplete="off"
         @change="typed = $event.target.value"
       />
@@ -63,7 +63,7 @@ function pick(id: string | null): void {
           </li>
         </ComboboxOption>
         <li v-if="found.length === 0" class="px-3 py-2 text-soft">
-          No move is called that. Try a word for what it does.
+          {{ $t('bench.movePalette.noMoveIsCalledThat') }}
         </li>
       </ComboboxOptions>
     </Combobox>

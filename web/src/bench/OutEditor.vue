@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { useCatalogue } from '@/api/catalogue'
 import type { Out } from '@/api/client'
 import { changeOut, MAIN, rejoinable, removeOut } from '@/routine'
@@ -47,17 +48,19 @@ function remove(): void {
   const gone = bench.line
   bench.openLine(MAIN)
   bench.editWhole(removeOut(bench.whole!, gone))
-  toast.say('Out removed.', () => void bench.undo())
+  toast.say(t('bench.outEditor.outRemoved'), () => void bench.undo())
 }
 </script>
 
 <template>
-  <section v-if="out" class="mb-4 border-b border-rule pb-3" aria-label="This out">
-    <h2 class="text-lg">This out</h2>
+  <section v-if="out" class="mb-4 border-b border-rule pb-3" :aria-label="$t('bench.outEditor.thisOut')">
+    <h2 class="text-lg">{{ $t('bench.outEditor.thisOut') }}</h2>
     <p v-if="bench.found[out.id]?.unread" role="alert" class="text-sm font-semibold text-broken">
       {{ bench.found[out.id]!.unread }}
     </p>
-    <label class="mt-1 block text-sm font-semibold" for="out-occasion">Taken if</label>
+    <label class="mt-1 block text-sm font-semibold" for="out-occasion">{{
+      $t('bench.outEditor.takenIf')
+    }}</label>
     <select
       id="out-occasion"
       class="w-full field"
@@ -66,31 +69,37 @@ function remove(): void {
     >
       <option v-for="o in catalogue.occasions" :key="o.name" :value="o.name">{{ o.label }}</option>
     </select>
-    <label class="mt-2 block text-sm font-semibold" for="out-says">What they say</label>
+    <label class="mt-2 block text-sm font-semibold" for="out-says">{{
+      $t('bench.outEditor.whatTheySay')
+    }}</label>
     <input
       id="out-says"
       class="w-full field"
       maxlength="300"
       autocomplete="off"
       :value="out.says"
-      placeholder="“Let me shuffle them.”"
+      :placeholder="$t('bench.outEditor.letMeShuffleThem')"
       @input="change({ says: value($event) }, true)"
     />
     <div class="mt-2 grid grid-cols-2 gap-2">
       <div>
-        <label class="block text-sm font-semibold" for="out-after">Begins after</label>
+        <label class="block text-sm font-semibold" for="out-after">{{
+          $t('bench.outEditor.beginsAfter')
+        }}</label>
         <select
           id="out-after"
           class="w-full field"
           :value="out.after"
           @change="change({ after: value($event) })"
         >
-          <option value="">the set-up</option>
+          <option value="">{{ $t('bench.outEditor.theSetUp') }}</option>
           <option v-for="s in beginnings" :key="s.id" :value="s.id">{{ name(s.id) }}</option>
         </select>
       </div>
       <div>
-        <label class="block text-sm font-semibold" for="out-rejoin">Rejoins at</label>
+        <label class="block text-sm font-semibold" for="out-rejoin">{{
+          $t('bench.outEditor.rejoinsAt')
+        }}</label>
         <select
           id="out-rejoin"
           class="w-full field"
@@ -98,10 +107,10 @@ function remove(): void {
           @change="change({ rejoin: value($event) })"
         >
           <option v-for="s in ends" :key="s.id" :value="s.id">{{ name(s.id) }}</option>
-          <option value="">nothing: it ends the routine</option>
+          <option value="">{{ $t('bench.outEditor.nothingItEndsTheRoutine') }}</option>
         </select>
       </div>
     </div>
-    <button class="mt-2 link text-sm" @click="remove">Remove this out</button>
+    <button class="mt-2 link text-sm" @click="remove">{{ $t('bench.outEditor.removeThisOut') }}</button>
   </section>
 </template>

@@ -17,10 +17,17 @@ function add(): void {
 </script>
 
 <template>
-  <section class="mt-5 border-t border-rule pt-3" aria-label="Outs">
-    <h2 class="text-lg">Outs</h2>
+  <section class="mt-5 border-t border-rule pt-3" :aria-label="$t('bench.outsPanel.outs')">
+    <h2 class="text-lg">{{ $t('bench.outsPanel.outs') }}</h2>
     <p v-if="here.length === 0" class="text-sm text-soft">
-      Nothing is kept ready {{ bench.selected === SET_UP ? 'for the start' : 'after this step' }}.
+      {{
+        $t('bench.outsPanel.nothingIsKeptReady', {
+          selected:
+            bench.selected === SET_UP
+              ? $t('bench.outsPanel.forTheStart')
+              : $t('bench.outsPanel.afterThisStep'),
+        })
+      }}
     </p>
     <ul class="mt-1 space-y-1">
       <li v-for="out in here" :key="out.id">
@@ -28,6 +35,6 @@ function add(): void {
         <span v-if="out.says && out.occasion !== 'other'" class="ml-2 text-sm text-soft">{{ out.says }}</span>
       </li>
     </ul>
-    <button class="mt-2 btn" @click="add">Have an out ready here</button>
+    <button class="mt-2 btn" @click="add">{{ $t('bench.outsPanel.haveAnOutReadyHere') }}</button>
   </section>
 </template>

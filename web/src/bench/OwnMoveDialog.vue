@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import SheetDialog from '@/ui/SheetDialog.vue'
 import { useCatalogue } from '@/api/catalogue'
 import type { ApiProblem } from '@/api/client'
@@ -39,7 +40,7 @@ function title(id: string): string {
 
 async function make(): Promise<void> {
   if (replace.value && taken.value.some((s) => !bench.isOwn(s.id))) {
-    failure.value = 'Some of these steps belong to another line. Choose steps of this line, or let them stay.'
+    failure.value = t('bench.ownMoveDialog.someOfTheseStepsBelong')
     return
   }
   try {
@@ -50,7 +51,7 @@ async function make(): Promise<void> {
       bench.selected = made.id
     }
     open.value = false
-    toast.say(`“${own.value.name}” is one of your moves now.`)
+    toast.say(t('bench.ownMoveDialog.isOneOfYourMoves', { name: own.value.name }))
   } catch (thrown) {
     const problem = thrown as ApiProblem
     failure.value = problem.problems[0]
@@ -61,12 +62,16 @@ async function make(): Promise<void> {
 </script>
 
 <template>
-  <SheetDialog v-model:open="open" title="Make this one move">
-    <label class="mt-3 block text-sm font-semibold" for="own-name">What you call it</label>
+  <SheetDialog v-model:open="open" :title="$t('bench.ownMoveDialog.makeThisOneMove')">
+    <label class="mt-3 block text-sm font-semibold" for="own-name">{{
+      $t('bench.ownMoveDialog.whatYouCallIt')
+    }}</label>
     <input id="own-name" v-model="name" class="w-full field" maxlength="40" autocomplete="off" />
     <div class="mt-3 grid grid-cols-2 gap-3">
       <div>
-        <label class="block text-sm font-semibold" for="own-first">From step</label>
+        <label class="block text-sm font-semibold" for="own-first">{{
+          $t('bench.ownMoveDialog.fromStep')
+        }}</label>
         <select id="own-first" v-model.number="first" class="w-full field">
           <option v-for="(step, i) in steps" :key="step.id" :value="i">
             {{ i + 1 }} · {{ title(step.move) }}
@@ -74,7 +79,9 @@ async function make(): Promise<void> {
         </select>
       </div>
       <div>
-        <label class="block text-sm font-semibold" for="own-last">To step</label>
+        <label class="block text-sm font-semibold" for="own-last">{{
+          $t('bench.ownMoveDialog.toStep')
+        }}</label>
         <select id="own-last" v-model.number="last" class="w-full field">
           <option v-for="(step, i) in steps" :key="step.id" :value="i" :disabled="i < first">
             {{ i + 1 }} · {{ title(step.move) }}
@@ -83,20 +90,20 @@ async function make(): Promise<void> {
       </div>
     </div>
     <p class="mt-3 text-sm text-soft">
-      {{ taken.length }} {{ taken.length === 1 ? 'step' : 'steps' }}.
+      {{ $t('bench.ownMoveDialog.steps', taken.length) }}
       <template v-if="own.settings.length > 0">
-        To be set each time: {{ own.settings.map((s) => s.label).join(', ') }}.
+        {{ $t('bench.ownMoveDialog.toBeSetEachTime', { own: own.settings.map((s) => s.label).join(', ') }) }}
       </template>
-      <template v-else>Nothing is left open in them.</template>
+      <template v-else>{{ $t('bench.ownMoveDialog.nothingIsLeftOpenIn') }}</template>
     </p>
     <label class="mt-2 flex items-center gap-2 text-sm">
-      <input v-model="replace" type="checkbox" /> put it in their place here
+      <input v-model="replace" type="checkbox" /> {{ $t('bench.ownMoveDialog.putItInTheirPlace') }}
     </label>
     <p v-if="failure" role="alert" class="mt-2 font-semibold text-broken">{{ failure }}</p>
     <div class="mt-4 flex justify-end gap-2">
-      <button class="btn" @click="open = false">Cancel</button>
+      <button class="btn" @click="open = false">{{ $t('bench.ownMoveDialog.cancel') }}</button>
       <button class="btn-main" :disabled="name.trim() === '' || taken.length === 0" @click="make">
-        Make it
+        {{ $t('bench.ownMoveDialog.makeIt') }}
       </button>
     </div>
   </SheetDialog>

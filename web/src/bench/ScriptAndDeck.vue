@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { useCatalogue } from '@/api/catalogue'
 import type { Moment, Step, Survey, Trace } from '@/api/client'
 import { DeckGrips, RunningDeck, type Spot } from '@/deck'
@@ -112,7 +113,9 @@ function deciding(step: Step): string {
   if (!at || at.choices.length === 0) {
     return ''
   }
-  return at.choices.some((c) => c.bySpectator) ? 'they choose' : 'by feel'
+  return at.choices.some((c) => c.bySpectator)
+    ? t('bench.scriptAndDeck.theyChoose')
+    : t('bench.scriptAndDeck.byFeel')
 }
 
 /** By step, whether the claims that stand after it hold, in a sign and in words; none while they are not judged. */
@@ -125,7 +128,8 @@ const claimed = computed(() => {
     const holds = here.every((f) => f.verdict === 'always')
     const said = here
       .map((f) => {
-        const verdict = { always: 'holds', never: 'fails' }[f.verdict as string] ?? 'can fail'
+        const verdict =
+          { always: 'holds', never: 'fails' }[f.verdict as string] ?? t('bench.scriptAndDeck.canFail')
         return `${f.sentence}: ${verdict}`
       })
       .join('; ')
@@ -156,7 +160,7 @@ function lay(card: number, spot: Spot): void {
   if (laid) {
     bench.editWhole(laid, true)
   } else {
-    toast.say('The set-up tray lays a card into another pile: open “Lay the cards”.')
+    toast.say(t('bench.scriptAndDeck.theSetUpTrayLays'))
   }
 }
 
@@ -180,17 +184,24 @@ function spoken(step: Step | undefined): string {
     .map((role, i) => {
       const who = bench.trace!.roles[i]!
       if (!role.place) {
-        return `${who.letter}, ${who.label}, not chosen`
+        return t('bench.scriptAndDeck.notChosen', { letter: who.letter, label: who.label })
       }
       const size = role.position + role.fromBottom - 1
-      return `${who.letter}, ${who.label}, ${role.position} from the top of ${size} in ${role.placeLabel}, face ${role.faceUp ? 'up' : 'down'}`
+      return t('bench.scriptAndDeck.fromTheTopOfIn', {
+        letter: who.letter,
+        label: who.label,
+        position: role.position,
+        n: size,
+        placeLabel: role.placeLabel,
+        role: role.faceUp ? 'up' : 'down',
+      })
     })
     .join('; ')
 }
 </script>
 
 <template>
-  <section class="script" aria-label="Script and running deck">
+  <section class="script" :aria-label="$t('bench.scriptAndDeck.scriptAndRunningDeck')">
     <ol ref="script" class="steps">
       <li
         v-for="(step, i) in rows"
@@ -240,9 +251,9 @@ function spoken(step: Step | undefined): string {
               <span
                 v-if="outsAfter(step.id) > 0"
                 class="ml-auto shrink-0 pr-1 text-xs text-brass"
-                :title="`${outsAfter(step.id)} ready if they insist`"
+                :title="$t('bench.scriptAndDeck.readyIfTheyInsist', { id: outsAfter(step.id) })"
               >
-                ↳ {{ outsAfter(step.id) === 1 ? 'an out' : `${outsAfter(step.id)} outs` }}
+                ↳ {{ $t('bench.scriptAndDeck.outs', outsAfter(step.id)) }}
               </span>
             </span>
             <span
@@ -252,7 +263,8 @@ function spoken(step: Step | undefined): string {
               ▲ {{ broken(step) }}
             </span>
             <span v-else-if="worded(step.id)" class="pl-7 text-sm leading-snug text-soft">
-              {{ moment(step)?.skipped ? 'Not needed this way. ' : '' }}{{ moment(step)?.stated ?? '' }}
+              {{ moment(step)?.skipped ? $t('bench.scriptAndDeck.notNeededThisWay') : ''
+              }}{{ moment(step)?.stated ?? '' }}
             </span>
             <span
               v-if="worded(step.id) && !broken(step) && !sometimesBroken(step) && deciding(step)"
@@ -270,10 +282,13 @@ function spoken(step: Step | undefined): string {
           <template v-else>
             <span class="flex items-baseline gap-2">
               <span class="w-5 shrink-0 text-right text-soft">·</span>
-              <strong>Set-up</strong>
+              <strong>{{ $t('bench.scriptAndDeck.setUp') }}</strong>
             </span>
             <span v-if="worded(SET_UP)" class="pl-7 text-sm leading-snug text-soft">
-              {{ bench.routine?.setUp.note || `${bench.trace?.cards.length ?? ''} cards, any order` }}
+              {{
+                bench.routine?.setUp.note ||
+                $t('bench.scriptAndDeck.cardsAnyOrder', { trace: bench.trace?.cards.length ?? '' })
+              }}
             </span>
           </template>
           <span class="sr-only">{{ spoken(step) }}</span>
@@ -289,16 +304,34 @@ function spoken(step: Step | undefined): string {
           @select="select(step?.id ?? SET_UP)"
         />
         <span v-if="step && bench.selected === step.id && bench.isOwn(step.id)" class="tools">
-          <button title="Move up (Alt+↑)" aria-label="Move step up" @click="emit('move', step.id, i - 2)">
+          <button
+            :title="$t('bench.scriptAndDeck.moveUpAlt')"
+            :aria-label="$t('bench.scriptAndDeck.moveStepUp')"
+            @click="emit('move', step.id, i - 2)"
+          >
             ↑
           </button>
-          <button title="Move down (Alt+↓)" aria-label="Move step down" @click="emit('move', step.id, i)">
+          <button
+            :title="$t('bench.scriptAndDeck.moveDownAlt')"
+            :aria-label="$t('bench.scriptAndDeck.moveStepDown')"
+            @click="emit('move', step.id, i)"
+          >
             ↓
           </button>
-          <button title="Duplicate (D)" aria-label="Duplicate step" @click="emit('duplicate', step.id)">
+          <button
+            :title="$t('bench.scriptAndDeck.duplicateD')"
+            :aria-label="$t('bench.scriptAndDeck.duplicateStep')"
+            @click="emit('duplicate', step.id)"
+          >
             ×2
           </button>
-          <button title="Remove (Delete)" aria-label="Remove step" @click="emit('remove', step.id)">✕</button>
+          <button
+            :title="$t('bench.scriptAndDeck.removeDelete')"
+            :aria-label="$t('bench.scriptAndDeck.removeStep')"
+            @click="emit('remove', step.id)"
+          >
+            ✕
+          </button>
         </span>
       </li>
       <li
@@ -307,7 +340,9 @@ function spoken(step: Step | undefined): string {
         @dragover.prevent="over = rows.length"
         @drop.prevent="drop(rows.length - 1)"
       >
-        <button class="btn w-full" @click="emit('add')">Add a move <kbd class="kbd ml-2">A</kbd></button>
+        <button class="btn w-full" @click="emit('add')">
+          {{ $t('bench.scriptAndDeck.addAMove') }} <kbd class="kbd ml-2">A</kbd>
+        </button>
       </li>
     </ol>
     <div v-if="!narrow" ref="deckColumn" class="deck">

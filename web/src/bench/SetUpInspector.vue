@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { useCatalogue } from '@/api/catalogue'
 import type { Role, Routine } from '@/api/client'
 import { RoleChip } from '@/deck'
@@ -21,20 +22,23 @@ const laidWords = computed(() => {
   const { order, extra, piles, markings, bend } = bench.whole!.setUp
   const words = [
     order
-      ? `on top ${order.split(/\s+/).slice(0, 6).join(' ')}${order.split(/\s+/).length > 6 ? ' …' : ''}`
+      ? t('bench.setUpInspector.onTop', {
+          order: order.split(/\s+/).slice(0, 6).join(' '),
+          order2: order.split(/\s+/).length > 6 ? ' …' : '',
+        })
       : '',
-    extra ? `beside the pack ${extra}` : '',
+    extra ? t('bench.setUpInspector.besideThePack', { extra }) : '',
     ...piles.map((pile) => `${placeLabel(pile.place)}: ${pile.cards}`),
     ...markings.map((m) => `${m.card} ${m.mark}`),
-    bend ? 'the deck is bent' : '',
+    bend ? t('bench.setUpInspector.theDeckIsBent') : '',
   ].filter(Boolean)
-  return words.length > 0 ? `${words.join('; ')}.` : 'Any order, all face down.'
+  return words.length > 0 ? `${words.join('; ')}.` : t('bench.setUpInspector.anyOrderAllFaceDown')
 })
 
 const KINDS: { kind: Role['kind']; label: string }[] = [
   { kind: 'selection', label: 'selection' },
   { kind: 'key', label: 'key' },
-  { kind: 'force', label: 'force card' },
+  { kind: 'force', label: t('bench.setUpInspector.forceCard') },
   { kind: 'slug', label: 'slug' },
   { kind: 'helper', label: 'helper' },
 ]
@@ -74,30 +78,34 @@ function text(event: Event): string {
 </script>
 
 <template>
-  <section aria-label="Set-up">
-    <h2 class="text-lg">Set-up</h2>
-    <label class="mt-2 block text-sm font-semibold" for="pack">Pack</label>
+  <section :aria-label="$t('bench.setUpInspector.setUp')">
+    <h2 class="text-lg">{{ $t('bench.setUpInspector.setUp') }}</h2>
+    <label class="mt-2 block text-sm font-semibold" for="pack">{{ $t('bench.setUpInspector.pack') }}</label>
     <select id="pack" class="field" :value="bench.whole!.setUp.pack" @change="setUp({ pack: text($event) })">
-      <option value="52">52 cards</option>
-      <option value="54">54, with two jokers</option>
-      <option v-for="n in 49" :key="n" :value="String(52 - n)">{{ 52 - n }} cards</option>
+      <option value="52">{{ $t('bench.setUpInspector.n52Cards') }}</option>
+      <option value="54">{{ $t('bench.setUpInspector.n54WithTwoJokers') }}</option>
+      <option v-for="n in 49" :key="n" :value="String(52 - n)">
+        {{ $t('bench.setUpInspector.cards', { n: 52 - n }) }}
+      </option>
       <option v-if="bench.whole!.setUp.extra || bench.whole!.setUp.pack === 'none'" value="none">
-        only cards of your own
+        {{ $t('bench.setUpInspector.onlyCardsOfYourOwn') }}
       </option>
     </select>
     <p class="mt-2 text-sm text-soft">{{ laidWords }}</p>
-    <button class="btn mt-1 w-full" @click="$emit('lay')">Lay the cards …</button>
+    <button class="btn mt-1 w-full" @click="$emit('lay')">
+      {{ $t('bench.setUpInspector.layTheCards') }}
+    </button>
 
-    <h3 class="mt-4 text-base">Cards in their places</h3>
+    <h3 class="mt-4 text-base">{{ $t('bench.setUpInspector.cardsInTheirPlaces') }}</h3>
     <p v-if="bench.whole!.setUp.placements.length === 0" class="text-sm text-soft">
-      Any order. Place a card if it must lie somewhere.
+      {{ $t('bench.setUpInspector.anyOrderPlaceACard') }}
     </p>
     <div v-for="(placed, i) in bench.whole!.setUp.placements" :key="i" class="mt-1">
       <div class="flex items-center gap-1.5">
         <select
           class="w-20 field"
           :value="placed.card"
-          :aria-label="`Placed card ${i + 1}`"
+          :aria-label="$t('bench.setUpInspector.placedCard', { i: i + 1 })"
           @change="placement(i, { card: text($event) })"
         >
           <option v-for="card in bench.trace?.cards ?? []" :key="card.code" :value="card.code">
@@ -110,20 +118,20 @@ function text(event: Event): string {
           class="w-16 field"
           min="1"
           max="104"
-          :aria-label="`Place of card ${i + 1}`"
+          :aria-label="$t('bench.setUpInspector.placeOfCard', { i: i + 1 })"
           @change="placement(i, { nth: Number(text($event)) || 1 })"
         />
         <select
           class="grow field"
           :value="placed.from"
-          :aria-label="`Card ${i + 1} counted from`"
+          :aria-label="$t('bench.setUpInspector.cardCountedFrom', { i: i + 1 })"
           @change="placement(i, { from: text($event) })"
         >
-          <option value="top">from the top</option>
-          <option value="bottom">from the bottom</option>
+          <option value="top">{{ $t('bench.setUpInspector.fromTheTop') }}</option>
+          <option value="bottom">{{ $t('bench.setUpInspector.fromTheBottom') }}</option>
         </select>
         <button
-          :aria-label="`Remove placed card ${i + 1}`"
+          :aria-label="$t('bench.setUpInspector.removePlacedCard', { i: i + 1 })"
           @click="setUp({ placements: bench.whole!.setUp.placements.filter((_, at) => at !== i) })"
         >
           ✕
@@ -133,22 +141,24 @@ function text(event: Event): string {
         {{ problem(`setUp.placements[${i}]`)!.rule }}. {{ problem(`setUp.placements[${i}]`)!.cure }}.
       </p>
     </div>
-    <button class="mt-1 link text-sm" @click="addPlacement">Place a card</button>
+    <button class="mt-1 link text-sm" @click="addPlacement">
+      {{ $t('bench.setUpInspector.placeACard') }}
+    </button>
 
-    <h3 class="mt-4 text-base">Cards to follow</h3>
+    <h3 class="mt-4 text-base">{{ $t('bench.setUpInspector.cardsToFollow') }}</h3>
     <div v-for="(r, i) in bench.whole!.roles" :key="r.letter" class="mt-2 flex gap-2" data-testid="role">
       <RoleChip :letter="r.letter" :index="i" />
       <div class="grid grow grid-cols-[1fr_auto] gap-1.5">
         <select
           class="field"
           :value="r.kind"
-          :aria-label="`Kind of ${r.letter}`"
+          :aria-label="$t('bench.setUpInspector.kindOf', { letter: r.letter })"
           @change="role(r.letter, { kind: text($event) })"
         >
           <option v-for="k in KINDS" :key="k.kind" :value="k.kind">{{ k.label }}</option>
         </select>
         <button
-          :aria-label="`Remove ${r.letter}`"
+          :aria-label="$t('bench.setUpInspector.remove', { letter: r.letter })"
           @click="bench.editWhole(removeRole(bench.whole!, r.letter))"
         >
           ✕
@@ -157,28 +167,28 @@ function text(event: Event): string {
           v-if="r.kind === 'selection'"
           v-typed="r.owner"
           class="col-span-2 field"
-          placeholder="Whose card?"
+          :placeholder="$t('bench.setUpInspector.whoseCard')"
           maxlength="30"
-          :aria-label="`Owner of ${r.letter}`"
+          :aria-label="$t('bench.setUpInspector.ownerOf', { letter: r.letter })"
           @change="role(r.letter, { owner: text($event).trim() })"
         />
         <input
           v-else-if="r.kind === 'slug'"
           v-typed="r.card"
           class="col-span-2 field"
-          placeholder="Its cards in order: KS QS JS"
+          :placeholder="$t('bench.setUpInspector.itsCardsInOrderKs')"
           maxlength="200"
-          :aria-label="`Cards of ${r.letter}`"
+          :aria-label="$t('bench.setUpInspector.cardsOf', { letter: r.letter })"
           @change="role(r.letter, { card: text($event).trim() })"
         />
         <select
           v-else
           class="col-span-2 field"
           :value="r.card"
-          :aria-label="`Card of ${r.letter}`"
+          :aria-label="$t('bench.setUpInspector.cardOf', { letter: r.letter })"
           @change="role(r.letter, { card: text($event) })"
         >
-          <option value="">found out on the way</option>
+          <option value="">{{ $t('bench.setUpInspector.foundOutOnTheWay') }}</option>
           <option v-for="card in bench.trace?.cards ?? []" :key="card.code" :value="card.code">
             {{ card.sign }}
           </option>
@@ -201,7 +211,9 @@ function text(event: Event): string {
 
     <ThingsEditor />
 
-    <label class="mt-4 block text-sm font-semibold" for="setup-note">What to prepare</label>
+    <label class="mt-4 block text-sm font-semibold" for="setup-note">{{
+      $t('bench.setUpInspector.whatToPrepare')
+    }}</label>
     <textarea
       id="setup-note"
       class="w-full field text-sm"
@@ -210,7 +222,9 @@ function text(event: Event): string {
       :value="bench.whole!.setUp.note"
       @input="setUp({ note: text($event) })"
     />
-    <label class="mt-2 block text-sm font-semibold" for="summary">What it looks like</label>
+    <label class="mt-2 block text-sm font-semibold" for="summary">{{
+      $t('bench.setUpInspector.whatItLooksLike')
+    }}</label>
     <textarea
       id="summary"
       class="w-full field text-sm"
@@ -219,7 +233,9 @@ function text(event: Event): string {
       :value="bench.whole!.summary"
       @input="edit({ summary: text($event) })"
     />
-    <label class="mt-2 block text-sm font-semibold" for="tags">Tags, with commas between</label>
+    <label class="mt-2 block text-sm font-semibold" for="tags">{{
+      $t('bench.setUpInspector.tagsWithCommasBetween')
+    }}</label>
     <input
       id="tags"
       v-typed="bench.whole!.tags.join(', ')"

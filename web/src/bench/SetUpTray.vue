@@ -140,12 +140,16 @@ function shown(code: string) {
 </script>
 
 <template>
-  <SheetDialog v-model:open="open" title="Set-up tray" width="full">
-    <template #beside><button class="btn-main" @click="open = false">Done</button></template>
+  <SheetDialog v-model:open="open" :title="$t('bench.setUpTray.setUpTray')" width="full">
+    <template #beside
+      ><button class="btn-main" @click="open = false">{{ $t('bench.setUpTray.done') }}</button></template
+    >
     <div ref="panel" class="tray mt-3 min-h-0 overflow-y-auto">
-      <section aria-label="Cards">
+      <section :aria-label="$t('bench.setUpTray.cards')">
         <p class="text-sm text-soft">
-          Drag a card to a pile, or press it: it goes to “{{ placeLabel(piles[current]?.place ?? 'deck') }}”.
+          {{
+            $t('bench.setUpTray.dragACardToA', { placeLabel: placeLabel(piles[current]?.place ?? 'deck') })
+          }}
         </p>
         <div class="mt-2 grid grid-cols-13 gap-1">
           <TrayCard
@@ -154,23 +158,23 @@ function shown(code: string) {
             :card="card"
             :marks="card.marks"
             :disabled="laid[i]"
-            :label="`Lay ${card.name}`"
+            :label="$t('bench.setUpTray.lay', { name: card.name })"
             @press="add(card.code)"
             @drag="dragged = { code: card.code }"
           />
         </div>
-        <label class="mt-3 block text-sm font-semibold" for="extra">Cards beside the pack</label>
+        <label class="mt-3 block text-sm font-semibold" for="extra">{{
+          $t('bench.setUpTray.cardsBesideThePack')
+        }}</label>
         <input
           id="extra"
           v-typed="setUp.extra"
           class="w-full field"
-          placeholder="KH/AC blank back/back QC/back-red"
+          :placeholder="$t('bench.setUpTray.khAcBlankBackBack')"
           autocomplete="off"
           @change="write({ extra: ($event.target as HTMLInputElement).value })"
         />
-        <p class="text-xs text-soft">
-          KH/AC has two faces, back/back two backs, blank a blank face, QC/back-red another back.
-        </p>
+        <p class="text-xs text-soft">{{ $t('bench.setUpTray.khAcHasTwoFaces') }}</p>
         <p
           v-for="problem in bench.problems.filter((p) => p.field.startsWith('setUp'))"
           :key="problem.field + problem.value"
@@ -181,7 +185,7 @@ function shown(code: string) {
         </p>
       </section>
 
-      <section aria-label="Piles" class="space-y-3">
+      <section :aria-label="$t('bench.setUpTray.piles')" class="space-y-3">
         <div
           v-for="(pile, p) in piles"
           :key="pile.place"
@@ -194,7 +198,7 @@ function shown(code: string) {
           <div class="flex items-baseline justify-between">
             <label class="flex items-center gap-2 font-semibold">
               <input v-model="current" type="radio" name="current-pile" :value="p" />
-              {{ placeLabel(pile.place) }}, from the top
+              {{ $t('bench.setUpTray.fromTheTop', { place: placeLabel(pile.place) }) }}
             </label>
             <button
               v-if="p > 0"
@@ -207,7 +211,7 @@ function shown(code: string) {
                 }
               "
             >
-              clear it
+              {{ $t('bench.setUpTray.clearIt') }}
             </button>
           </div>
           <div class="mt-2 flex flex-wrap items-center gap-1">
@@ -218,7 +222,13 @@ function shown(code: string) {
               :face-up="code !== plain(code)"
               :marks="marksOf(code)"
               :pressed="picked?.pile === p && picked.index === i"
-              :label="`${shown(code)?.name ?? code}, ${i + 1} from the top, face ${code !== plain(code) ? 'up' : 'down'}`"
+              :label="
+                $t('bench.setUpTray.fromTheTopFace', {
+                  shown: shown(code)?.name ?? code,
+                  i: i + 1,
+                  code: code !== plain(code) ? 'up' : 'down',
+                })
+              "
               @press="picked = { pile: p, index: i }"
               @drag="dragged = { code, from: { pile: p, index: i } }"
               @drop="drop({ pile: p, index: i })"
@@ -228,42 +238,55 @@ function shown(code: string) {
               @keydown.f.prevent="turn({ pile: p, index: i })"
             />
             <span v-if="p === 0 && others > 0" class="text-sm text-soft">
-              {{ pile.cards.length > 0 ? 'then' : '' }} {{ others }} in any order
+              {{
+                $t('bench.setUpTray.inAnyOrder', {
+                  pile: pile.cards.length > 0 ? $t('bench.setUpTray.then') : '',
+                  others,
+                })
+              }}
             </span>
           </div>
           <div v-if="picked?.pile === p && pickedCode" class="mt-2 flex flex-wrap items-center gap-2 text-sm">
             <span class="font-semibold">{{ shown(pickedCode)?.name ?? pickedCode }}</span>
             <button class="btn" @click="shift(picked, -1)">←</button>
             <button class="btn" @click="shift(picked, 1)">→</button>
-            <button class="btn" @click="turn(picked)">Turn</button>
-            <select class="field" aria-label="Mark" :value="marksOf(pickedCode)[0] ?? ''" @change="mark">
-              <option value="">not marked</option>
+            <button class="btn" @click="turn(picked)">{{ $t('bench.setUpTray.turn') }}</button>
+            <select
+              class="field"
+              :aria-label="$t('bench.setUpTray.mark')"
+              :value="marksOf(pickedCode)[0] ?? ''"
+              @change="mark"
+            >
+              <option value="">{{ $t('bench.setUpTray.notMarked') }}</option>
               <option v-for="m in MARKS" :key="m" :value="m">{{ m }}</option>
             </select>
-            <button class="btn text-broken" @click="remove(picked)">Take out</button>
+            <button class="btn text-broken" @click="remove(picked)">
+              {{ $t('bench.setUpTray.takeOut') }}
+            </button>
           </div>
           <textarea
             v-typed="pile.cards.join(' ')"
             class="mt-2 w-full field text-sm"
             rows="1"
-            :aria-label="`Write or paste the order of ${placeLabel(pile.place)}`"
-            placeholder="Write or paste an order: QC 7H 10S, Unicode cards or CSV"
+            :aria-label="$t('bench.setUpTray.writeOrPasteTheOrder', { place: placeLabel(pile.place) })"
+            :placeholder="$t('bench.setUpTray.writeOrPasteAnOrder')"
             @change="paste(p, $event)"
           />
           <p v-if="unread[p]?.length" role="alert" class="text-sm font-semibold text-broken">
-            No card is called
             {{
-              unread[p]!.slice(0, 5)
-                .map((w) => `“${w}”`)
-                .join(', ')
-            }}. Nothing was changed: write codes such as QC 7H 10S.
+              $t('bench.setUpTray.noCardIsCalledNothing', {
+                unread: unread[p]!.slice(0, 5)
+                  .map((w) => `“${w}”`)
+                  .join(', '),
+              })
+            }}
           </p>
         </div>
-        <select class="field" aria-label="Add a pile" @change="addPile">
-          <option value="">+ cards at another place …</option>
+        <select class="field" :aria-label="$t('bench.setUpTray.addAPile')" @change="addPile">
+          <option value="">{{ $t('bench.setUpTray.cardsAtAnotherPlace') }}</option>
           <option v-for="place in newPlaces" :key="place" :value="place">{{ placeLabel(place) }}</option>
           <option v-if="!piles.some((p) => p.place === 'under:case')" value="under:case">
-            under the case
+            {{ $t('bench.setUpTray.underTheCase') }}
           </option>
         </select>
         <label class="flex items-center gap-2 text-sm">
@@ -272,7 +295,7 @@ function shown(code: string) {
             :checked="setUp.bend"
             @change="write({ bend: ($event.target as HTMLInputElement).checked })"
           />
-          the deck is bent, so that it opens by itself where halves lie back to back
+          {{ $t('bench.setUpTray.theDeckIsBentSo') }}
         </label>
       </section>
     </div>

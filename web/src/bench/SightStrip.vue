@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import type { Moment } from '@/api/client'
 import { computed, ref, watch } from 'vue'
 import { useBench } from './store'
@@ -31,7 +32,12 @@ interface Seen {
 function sideOf(card: number, front: boolean): { sign: string; red: boolean } {
   const side = front ? bench.trace!.cards[card]!.front : bench.trace!.cards[card]!.back
   return side.kind === 'back'
-    ? { sign: side.design ? `${side.design} back` : 'back', red: false }
+    ? {
+        sign: side.design
+          ? t('bench.sightStrip.backOf', { design: side.design })
+          : t('bench.sightStrip.back'),
+        red: false,
+      }
     : { sign: side.sign, red: side.red }
 }
 
@@ -49,7 +55,13 @@ function seenIn(at: Moment | undefined): Seen[] {
       key: `${i}`,
       ...sideOf(s.card, s.front),
       aside:
-        s.seenBy === EVERYBODY ? (s.besides ? 'by itself' : '') : s.seenBy === YOU ? 'you alone' : s.seenBy,
+        s.seenBy === EVERYBODY
+          ? s.besides
+            ? t('bench.sightStrip.byItself')
+            : ''
+          : s.seenBy === YOU
+            ? t('bench.sightStrip.youAlone')
+            : s.seenBy,
     }))
 }
 
@@ -87,41 +99,50 @@ const names = computed(() =>
 </script>
 
 <template>
-  <section v-if="moment" class="strip" aria-label="What is seen">
+  <section v-if="moment" class="strip" :aria-label="$t('bench.sightStrip.whatIsSeen')">
     <div class="flex items-baseline gap-2">
-      <label class="label" for="seen-by">Seen by</label>
+      <label class="label" for="seen-by">{{ $t('bench.sightStrip.seenBy') }}</label>
       <select id="seen-by" v-model="who" class="field py-0.5 text-sm">
         <option v-for="person in people" :key="person" :value="person">{{ person }}</option>
       </select>
     </div>
     <p class="min-w-0" data-testid="seen">
-      <span class="label">in this step</span>
-      <span v-if="seen.length === 0" class="text-sm text-soft">nothing but backs as they lie</span>
+      <span class="label">{{ $t('bench.sightStrip.inThisStep') }}</span>
+      <span v-if="seen.length === 0" class="text-sm text-soft">{{
+        $t('bench.sightStrip.nothingButBacksAsThey')
+      }}</span>
       <span v-for="side in seen.slice(0, MOST)" :key="side.key" class="side">
         <span :class="{ 'text-pip-red': side.red }">{{ side.sign }}</span>
         <small v-if="side.aside" class="ml-1 text-soft">{{ side.aside }}</small>
       </span>
-      <span v-if="seen.length > MOST" class="text-soft">… {{ seen.length }} in all</span>
+      <span v-if="seen.length > MOST" class="text-soft">{{
+        $t('bench.sightStrip.inAll', { seen: seen.length })
+      }}</span>
       <small v-if="moment.passed" class="text-soft">
-        — as {{ moment.passed.seeming === 1 ? 'one card' : `${moment.passed.seeming} cards` }}
+        {{ $t('bench.sightStrip.cards', moment.passed.seeming) }}
       </small>
     </p>
     <p class="min-w-0 text-sm text-soft" data-testid="so-far">
-      <span class="label">faces by now</span>
-      <template v-if="soFar.length === 0">none</template>
+      <span class="label">{{ $t('bench.sightStrip.facesByNow') }}</span>
+      <template v-if="soFar.length === 0">{{ $t('bench.sightStrip.none') }}</template>
       <span v-for="side in soFar.slice(0, MOST)" :key="side.sign" class="side">
         <span :class="{ 'text-pip-red': side.red }">{{ side.sign }}</span>
       </span>
-      <template v-if="soFar.length > MOST">… {{ soFar.length }} in all</template>
-      <template v-if="names.length > 0"> · knows the name of {{ names.join(', ') }}</template>
+      <template v-if="soFar.length > MOST">{{
+        $t('bench.sightStrip.inAll2', { soFar: soFar.length })
+      }}</template>
+      <template v-if="names.length > 0">
+        {{ $t('bench.sightStrip.knowsTheNameOf', { names: names.join(', ') }) }}</template
+      >
     </p>
     <p class="piles" data-testid="in-view">
-      <span class="label">on top now</span>
+      <span class="label">{{ $t('bench.sightStrip.onTopNow') }}</span>
       <span v-for="pile in piles" :key="pile.label" class="side">
         <small class="text-soft">{{ pile.label }}</small>
         {{ ' ' }}<span :class="{ 'text-pip-red': pile.up.red }">{{ pile.up.sign }}</span>
         <small class="text-soft"
-          >, below <span :class="{ 'text-pip-red': pile.under.red }">{{ pile.under.sign }}</span></small
+          >{{ $t('bench.sightStrip.below') }}
+          <span :class="{ 'text-pip-red': pile.under.red }">{{ pile.under.sign }}</span></small
         >
       </span>
     </p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { locale, t } from '@/words'
 import SheetDialog from '@/ui/SheetDialog.vue'
 import { useCatalogue } from '@/api/catalogue'
 import { answered, api } from '@/api/client'
@@ -54,21 +55,30 @@ const verdict = computed(() => {
   if (unknown.value?.kind === 'beats') {
     const ways = found.points.filter((p) => p.share === 1).length
     return ways > 0
-      ? `${ways === 1 ? 'One way' : `${ways} ways`} of counting always work.`
-      : `No way of counting always works.`
+      ? t('bench.solveDialog.ofCountingAlwaysWork', {}, ways)
+      : t('bench.solveDialog.noWayOfCountingAlways')
   }
   const best = found.points.find((p) => p.value === found.best)
-  const stopped = found.stopped ? ' Stopped before the end.' : ''
+  const stopped = found.stopped ? t('bench.solveDialog.stoppedBeforeTheEnd') : ''
   if (!best) {
-    return `No value from 1 to ${unknown.value?.most} works.${stopped}`
+    return t('bench.solveDialog.noValueFrom1To', { most: unknown.value?.most, stopped })
   }
   const always = found.points.filter((p) => p.share === 1).map((p) => p.value)
   const sampled = best.exhaustive
     ? ''
-    : ` (${best.worlds.toLocaleString('en')} ways sampled, 95 % between ${Math.round(best.low * 1000) / 10} and ${Math.round(best.high * 1000) / 10} %)`
+    : t('bench.solveDialog.waysSampled95BetweenAnd', {
+        best: best.worlds.toLocaleString(locale()),
+        best2: Math.round(best.low * 1000) / 10,
+        best3: Math.round(best.high * 1000) / 10,
+      })
   return always.length > 0
-    ? `Always works with ${ranges(always)}. Smallest: ${best.value}.${stopped}`
-    : `Best is ${best.value}: works in ${Math.round(best.share * 1000) / 10} %${sampled}.${stopped}`
+    ? t('bench.solveDialog.alwaysWorksWithSmallest', { always: ranges(always), best: best.value, stopped })
+    : t('bench.solveDialog.bestIsWorksIn', {
+        best: best.value,
+        best2: Math.round(best.share * 1000) / 10,
+        sampled,
+        stopped,
+      })
 })
 
 /** 22, 23, 24 and 30 as “22–24, 30”. */
@@ -101,21 +111,21 @@ function take(value: number, words = ''): void {
 </script>
 
 <template>
-  <SheetDialog v-model:open="open" title="Solve for …" width="wide">
-    <p v-if="all.length === 0" class="mt-2 text-soft">
-      There is no number in this routine yet. Add a move with a count or a depth.
-    </p>
+  <SheetDialog v-model:open="open" :title="$t('bench.solveDialog.solveFor')" width="wide">
+    <p v-if="all.length === 0" class="mt-2 text-soft">{{ $t('bench.solveDialog.thereIsNoNumberIn') }}</p>
     <template v-else>
-      <label class="mt-3 block text-sm font-semibold" for="unknown">What you do not know</label>
+      <label class="mt-3 block text-sm font-semibold" for="unknown">{{
+        $t('bench.solveDialog.whatYouDoNotKnow')
+      }}</label>
       <select id="unknown" v-model.number="picked" class="w-full field" @change="solve">
         <option v-for="(u, i) in all" :key="i" :value="i">{{ u.label }}</option>
       </select>
       <div class="mt-4" :class="{ 'opacity-50': running }">
-        <ul v-if="ways.length > 0" class="space-y-1" aria-label="Ways of counting">
+        <ul v-if="ways.length > 0" class="space-y-1" :aria-label="$t('bench.solveDialog.waysOfCounting')">
           <li v-for="way in ways" :key="way.value" class="flex items-baseline gap-3">
             <button class="btn py-1 text-sm" @click="take(way.value, way.text)">{{ way.text }}</button>
             <span class="text-sm text-soft">{{
-              way.share === 1 ? 'always' : `${Math.round(way.share * 1000) / 10} %`
+              way.share === 1 ? $t('bench.solveDialog.always') : `${Math.round(way.share * 1000) / 10} %`
             }}</span>
           </li>
         </ul>
@@ -123,32 +133,35 @@ function take(value: number, words = ''): void {
           v-else-if="bars.length > 0"
           :bars="bars"
           :best="answer?.best || undefined"
-          label="In which part of the ways everything holds, for each value"
+          :label="$t('bench.solveDialog.inWhichPartOfThe')"
           :height="180"
           @take="take"
         />
         <div v-else class="h-[202px]" />
       </div>
-      <progress v-if="running" class="w-full" :value="share" aria-label="How far it is" />
+      <progress
+        v-if="running"
+        class="w-full"
+        :value="share"
+        :aria-label="$t('bench.solveDialog.howFarItIs')"
+      />
       <p role="status" class="mt-2 min-h-7 text-lg" data-testid="solved">
-        {{ running ? 'Trying every value …' : failure || verdict }}
+        {{ running ? $t('bench.solveDialog.tryingEveryValue') : failure || verdict }}
       </p>
       <p v-if="unknown?.kind === 'beats'" class="text-sm text-soft">
-        The plainest ways come first. Press one to take it.
+        {{ $t('bench.solveDialog.thePlainestWaysComeFirst') }}
       </p>
-      <p v-else class="text-sm text-soft">
-        Height: in which part of all ways everything holds. Green holds always. Press a bar to take its value.
-      </p>
+      <p v-else class="text-sm text-soft">{{ $t('bench.solveDialog.heightInWhichPartOf') }}</p>
     </template>
     <div class="mt-4 flex justify-end gap-2">
-      <button v-if="running" class="btn" @click="stop">Stop</button>
-      <button class="btn" @click="open = false">Close</button>
+      <button v-if="running" class="btn" @click="stop">{{ $t('bench.solveDialog.stop') }}</button>
+      <button class="btn" @click="open = false">{{ $t('bench.solveDialog.close') }}</button>
       <button
         v-if="answer && answer.best > 0 && ways.length === 0"
         class="btn-main"
         @click="take(answer.best)"
       >
-        Take {{ answer.best }}
+        {{ $t('bench.solveDialog.take', { best: answer.best }) }}
       </button>
     </div>
   </SheetDialog>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { useCatalogue } from '@/api/catalogue'
 import { computed } from 'vue'
 import ClaimEditor from './ClaimEditor.vue'
@@ -53,13 +54,13 @@ const others = computed(() =>
 const lostBecause = computed(() => {
   switch (move.value?.family) {
     case 'shuffles':
-      return 'a shuffle cannot keep it.'
+      return t('bench.stepInspector.aShuffleCannotKeepIt')
     case 'cuts':
-      return 'the cut closes it.'
+      return t('bench.stepInspector.theCutClosesIt')
     default:
       return move.value?.id === 'hand-over'
-        ? 'the cards leave your hand.'
-        : 'the cards change, and the hand lets go.'
+        ? t('bench.stepInspector.theCardsLeaveYourHand')
+        : t('bench.stepInspector.theCardsChangeAndThe')
   }
 })
 
@@ -78,7 +79,7 @@ function toggleCondition(event: Event): void {
 </script>
 
 <template>
-  <section v-if="step && move" aria-label="Step settings">
+  <section v-if="step && move" :aria-label="$t('bench.stepInspector.stepSettings')">
     <h2 class="text-lg">{{ index + 1 }} · {{ move.name }}</h2>
     <p class="text-sm text-soft">{{ moment?.sentence ?? move.effect }}</p>
 
@@ -95,7 +96,7 @@ function toggleCondition(event: Event): void {
         class="mt-2 mr-2 btn"
         @click="emit('before', helper.id)"
       >
-        Put “{{ helper.name }}” before it
+        {{ $t('bench.stepInspector.putBeforeIt', { name: helper.name }) }}
       </button>
     </div>
     <p
@@ -108,7 +109,7 @@ function toggleCondition(event: Event): void {
       {{ remark.text }}
     </p>
     <p v-for="(hold, nth) in moment?.lost ?? []" :key="nth" class="mt-2 text-sm text-hint">
-      The {{ hold.word }} is lost here: {{ lostBecause }}
+      {{ $t('bench.stepInspector.theIsLostHere', { word: hold.word, lostBecause }) }}
     </p>
 
     <SettingField
@@ -124,10 +125,15 @@ function toggleCondition(event: Event): void {
 
     <label class="mt-3 flex items-center gap-2 text-sm">
       <input type="checkbox" :checked="!!step.onlyIf" @change="toggleCondition" />
-      only if something is true beforehand
+      {{ $t('bench.stepInspector.onlyIfSomethingIsTrue') }}
     </label>
     <p v-if="moment?.condition" class="text-sm text-soft">
-      Only if: {{ moment.condition }}{{ moment.skipped ? '. Not so this way.' : '' }}
+      {{
+        $t('bench.stepInspector.onlyIf', {
+          condition: moment.condition,
+          moment: moment.skipped ? $t('bench.stepInspector.notSoThisWay') : '',
+        })
+      }}
     </p>
     <ClaimEditor
       v-if="step.onlyIf"
@@ -136,7 +142,9 @@ function toggleCondition(event: Event): void {
       @change="change({ onlyIf: $event })"
     />
 
-    <label class="mt-2.5 block text-sm font-semibold" :for="`note-${step.id}`">Your words and cues</label>
+    <label class="mt-2.5 block text-sm font-semibold" :for="`note-${step.id}`">{{
+      $t('bench.stepInspector.yourWordsAndCues')
+    }}</label>
     <textarea
       :id="`note-${step.id}`"
       class="w-full field text-sm"
@@ -147,7 +155,9 @@ function toggleCondition(event: Event): void {
     />
 
     <div class="mt-2.5 flex items-baseline gap-2">
-      <label class="shrink-0 text-sm font-semibold" :for="`look-${step.id}`">You look</label>
+      <label class="shrink-0 text-sm font-semibold" :for="`look-${step.id}`">{{
+        $t('bench.stepInspector.youLook')
+      }}</label>
       <select
         :id="`look-${step.id}`"
         class="grow field text-sm"
@@ -158,7 +168,9 @@ function toggleCondition(event: Event): void {
       </select>
     </div>
     <div class="mt-1.5 flex items-baseline gap-2">
-      <label class="shrink-0 text-sm font-semibold" :for="`then-${step.id}`">and then</label>
+      <label class="shrink-0 text-sm font-semibold" :for="`then-${step.id}`">{{
+        $t('bench.stepInspector.andThen')
+      }}</label>
       <select
         :id="`then-${step.id}`"
         class="grow field text-sm"
@@ -166,45 +178,51 @@ function toggleCondition(event: Event): void {
         @change="change({ then: ($event.target as HTMLSelectElement).value })"
       >
         <option v-for="look in catalogue.looks" :key="look.name" :value="look.name">
-          {{ look.name === 'as-taught' ? 'nowhere else' : look.label }}
+          {{ look.name === 'as-taught' ? $t('bench.stepInspector.nowhereElse') : look.label }}
         </option>
       </select>
     </div>
     <div v-if="move.secret" class="mt-1.5 flex items-baseline gap-2">
-      <label class="shrink-0 text-sm font-semibold" :for="`cover-${step.id}`">Covered by</label>
+      <label class="shrink-0 text-sm font-semibold" :for="`cover-${step.id}`">{{
+        $t('bench.stepInspector.coveredBy')
+      }}</label>
       <select
         :id="`cover-${step.id}`"
         class="min-w-0 grow field text-sm"
         :value="step.cover"
         @change="change({ cover: ($event.target as HTMLSelectElement).value })"
       >
-        <option value="">whatever is beside it</option>
+        <option value="">{{ $t('bench.stepInspector.whateverIsBesideIt') }}</option>
         <option v-for="other in others" :key="other.id" :value="other.id">{{ other.label }}</option>
       </select>
     </div>
 
-    <button class="mt-2 link text-sm" @click="$emit('compose')">Make this one move …</button>
+    <button class="mt-2 link text-sm" @click="$emit('compose')">
+      {{ $t('bench.stepInspector.makeThisOneMove') }}
+    </button>
 
     <dl class="mt-3 space-y-2 text-sm">
       <div>
-        <dt class="font-semibold">What it does</dt>
+        <dt class="font-semibold">{{ $t('bench.stepInspector.whatItDoes') }}</dt>
         <dd>{{ move.effect }}</dd>
       </div>
       <div>
-        <dt class="font-semibold">Attention</dt>
+        <dt class="font-semibold">{{ $t('bench.stepInspector.attention') }}</dt>
         <dd>{{ move.attention }}</dd>
       </div>
       <div>
-        <dt class="font-semibold">Watch points</dt>
+        <dt class="font-semibold">{{ $t('bench.stepInspector.watchPoints') }}</dt>
         <dd>
           <ul class="list-disc pl-4">
             <li v-for="point in move.watch" :key="point">{{ point }}</li>
-            <li v-if="move.angles">Not to be watched {{ move.angles }}.</li>
+            <li v-if="move.angles">
+              {{ $t('bench.stepInspector.notToBeWatched', { angles: move.angles }) }}
+            </li>
           </ul>
         </dd>
       </div>
       <div v-if="move.cautions.length > 0">
-        <dt class="font-semibold">Take care</dt>
+        <dt class="font-semibold">{{ $t('bench.stepInspector.takeCare') }}</dt>
         <dd v-for="caution in move.cautions" :key="caution">{{ caution }}</dd>
       </div>
     </dl>

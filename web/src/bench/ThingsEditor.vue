@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import type { Routine } from '@/api/client'
 import { knownSpots, parts, placeLabel, renameThing } from '@/routine'
 import { vTyped } from '@/ui/typed'
@@ -12,20 +13,20 @@ const setUp = computed(() => bench.whole!.setUp)
 
 /** What a performer mostly carries, to begin with. */
 const USUAL: Omit<Thing, 'above'>[] = [
-  thing('envelope', 'table:mat', 110, 160, 'flap'),
-  thing('note', 'pocket:left', 0, 0, 'none'),
-  thing('wallet', 'pocket:inside', 0, 0, 'open'),
-  thing('phone', 'table:mat', 0, 0, 'none'),
+  usual('envelope', 'table:mat', 110, 160, 'flap'),
+  usual('note', 'pocket:left', 0, 0, 'none'),
+  usual('wallet', 'pocket:inside', 0, 0, 'open'),
+  usual('phone', 'table:mat', 0, 0, 'none'),
 ]
 
 const MOUTHS = [
-  { mouth: 'none', label: 'nothing goes in' },
-  { mouth: 'open', label: 'open at the mouth' },
-  { mouth: 'flap', label: 'a flap, open' },
-  { mouth: 'closed', label: 'a flap, closed' },
+  { mouth: 'none', label: t('bench.thingsEditor.nothingGoesIn') },
+  { mouth: 'open', label: t('bench.thingsEditor.openAtTheMouth') },
+  { mouth: 'flap', label: t('bench.thingsEditor.aFlapOpen') },
+  { mouth: 'closed', label: t('bench.thingsEditor.aFlapClosed') },
 ]
 
-function thing(name: string, place: string, wide: number, high: number, mouth: string) {
+function usual(name: string, place: string, wide: number, high: number, mouth: string) {
   return { name, place, slots: '', wide, high, mouth, guarded: false, written: '' }
 }
 
@@ -71,106 +72,107 @@ function text(event: Event): string {
 </script>
 
 <template>
-  <section aria-label="Beside the cards">
-    <h3 class="mt-4 text-base">Beside the cards</h3>
+  <section :aria-label="$t('bench.thingsEditor.besideTheCards')">
+    <h3 class="mt-4 text-base">{{ $t('bench.thingsEditor.besideTheCards') }}</h3>
     <label class="mt-1 flex items-center gap-2 text-sm" for="card-size">
-      <span class="grow">The cards are</span>
+      <span class="grow">{{ $t('bench.thingsEditor.theCardsAre') }}</span>
       <select
         id="card-size"
         class="field"
         :value="setUp.cardSize"
         @change="write({ cardSize: text($event) })"
       >
-        <option value="">not measured</option>
-        <option value="poker">poker size</option>
-        <option value="bridge">bridge size</option>
+        <option value="">{{ $t('bench.thingsEditor.notMeasured') }}</option>
+        <option value="poker">{{ $t('bench.thingsEditor.pokerSize') }}</option>
+        <option value="bridge">{{ $t('bench.thingsEditor.bridgeSize') }}</option>
       </select>
     </label>
     <details
-      v-for="(t, i) in setUp.things"
+      v-for="(thing, i) in setUp.things"
       :key="i"
       class="mt-1.5 rounded-lg border border-rule px-2 py-1"
       data-testid="thing-row"
       :open="!!problem(i)"
     >
       <summary class="cursor-pointer leading-snug">
-        <span class="font-semibold">{{ t.name }}</span>
+        <span class="font-semibold">{{ thing.name }}</span>
         <span class="text-sm text-soft">
-          · {{ placeLabel(t.place) }}{{ t.written ? `, says ${sign(t.written)}` : '' }}</span
+          · {{ placeLabel(thing.place)
+          }}{{ thing.written ? $t('bench.thingsEditor.says', { written: sign(thing.written) }) : '' }}</span
         >
       </summary>
       <div class="mt-1 grid grid-cols-[5rem_minmax(0,1fr)] items-center gap-1.5 text-sm">
-        <label :for="`thing-name-${i}`">Name</label>
+        <label :for="`thing-name-${i}`">{{ $t('bench.thingsEditor.name') }}</label>
         <input
           :id="`thing-name-${i}`"
-          v-typed="t.name"
+          v-typed="thing.name"
           class="field"
           maxlength="30"
           @change="rename(i, text($event).trim())"
         />
-        <label :for="`thing-place-${i}`">Lies</label>
+        <label :for="`thing-place-${i}`">{{ $t('bench.thingsEditor.lies') }}</label>
         <select
           :id="`thing-place-${i}`"
           class="field"
-          :value="t.place"
+          :value="thing.place"
           @change="change(i, { place: text($event) })"
         >
           <option v-for="place in spots(i)" :key="place" :value="place">{{ placeLabel(place) }}</option>
         </select>
-        <label :for="`thing-mouth-${i}`">Opens</label>
+        <label :for="`thing-mouth-${i}`">{{ $t('bench.thingsEditor.opens') }}</label>
         <select
           :id="`thing-mouth-${i}`"
           class="field"
-          :value="t.mouth"
+          :value="thing.mouth"
           @change="change(i, { mouth: text($event) })"
         >
           <option v-for="m in MOUTHS" :key="m.mouth" :value="m.mouth">{{ m.label }}</option>
         </select>
-        <template v-if="t.mouth !== 'none'">
-          <span>Inside, mm</span>
+        <template v-if="thing.mouth !== 'none'">
+          <span>{{ $t('bench.thingsEditor.insideMm') }}</span>
           <span class="flex items-center gap-1">
             <input
-              v-typed="t.wide || ''"
+              v-typed="thing.wide || ''"
               type="number"
               min="0"
               max="1000"
               step="0.1"
-              placeholder="wide"
+              :placeholder="$t('bench.thingsEditor.wide')"
               class="w-full field"
-              :aria-label="`${t.name}: inside across the mouth, in millimetres`"
+              :aria-label="$t('bench.thingsEditor.insideAcrossTheMouthIn', { name: thing.name })"
               @change="change(i, { wide: Number(text($event)) || 0 })"
             />
             ×
             <input
-              v-typed="t.high || ''"
+              v-typed="thing.high || ''"
               type="number"
               min="0"
               max="1000"
               step="0.1"
-              placeholder="deep"
+              :placeholder="$t('bench.thingsEditor.deep')"
               class="w-full field"
-              :aria-label="`${t.name}: inside from the mouth down, in millimetres`"
+              :aria-label="$t('bench.thingsEditor.insideFromTheMouthDown', { name: thing.name })"
               @change="change(i, { high: Number(text($event)) || 0 })"
             />
           </span>
-          <label :for="`thing-slots-${i}`">Parts</label>
+          <label :for="`thing-slots-${i}`">{{ $t('bench.thingsEditor.parts') }}</label>
           <input
             :id="`thing-slots-${i}`"
-            v-typed="t.slots"
+            v-typed="thing.slots"
             class="field"
             maxlength="300"
-            placeholder="left, right"
+            :placeholder="$t('bench.thingsEditor.leftRight')"
             @change="change(i, { slots: text($event).trim() })"
           />
         </template>
-        <label :for="`thing-written-${i}`">Says</label>
+        <label :for="`thing-written-${i}`">{{ $t('bench.thingsEditor.says2') }}</label>
         <select
           :id="`thing-written-${i}`"
           class="field"
-          :value="t.written"
+          :value="thing.written"
           @change="change(i, { written: text($event) })"
         >
-          <option value="">nothing</option>
+          <option value="">{{ $t('bench.thingsEditor.nothing') }}</option>
           <option v-for="card in bench.trace?.cards ?? []" :key="card.code" :value="card.code">
             {{ card.sign }}
           </option>
@@ -178,17 +180,17 @@ function text(event: Event): string {
         <label class="col-span-2 flex items-center gap-1.5">
           <input
             type="checkbox"
-            :checked="t.guarded"
+            :checked="thing.guarded"
             @change="change(i, { guarded: ($event.target as HTMLInputElement).checked })"
           />
-          nobody may look at it
+          {{ $t('bench.thingsEditor.nobodyMayLookAtIt') }}
         </label>
       </div>
       <p v-if="problem(i)" role="alert" class="text-sm font-semibold text-broken">
         “{{ problem(i)!.value }}”: {{ problem(i)!.rule }}. {{ problem(i)!.cure }}.
       </p>
       <button class="link text-sm" @click="write({ things: setUp.things.filter((_, at) => at !== i) })">
-        Remove the {{ t.name }}
+        {{ $t('bench.thingsEditor.removeThe', { name: thing.name }) }}
       </button>
     </details>
     <div class="mt-2 flex flex-wrap gap-2">

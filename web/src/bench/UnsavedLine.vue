@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { useFolder } from '@/saving'
 import { computed } from 'vue'
 import { useBench } from './store'
@@ -19,31 +20,31 @@ const said = computed(() => {
   switch (bench.state) {
     case 'conflict':
       return {
-        title: 'Changed in another window.',
-        text: 'Yours is on this screen and kept in this browser; the other one is saved.',
+        title: t('bench.unsavedLine.changedInAnotherWindow'),
+        text: t('bench.unsavedLine.yoursIsOnThisScreen'),
         keep: true,
-        drop: 'Drop mine, load the other',
+        drop: t('bench.unsavedLine.dropMineLoadTheOther'),
       }
     case 'gone':
       return {
-        title: 'Deleted in another window.',
-        text: 'Yours is on this screen and kept in this browser.',
+        title: t('bench.unsavedLine.deletedInAnotherWindow'),
+        text: t('bench.unsavedLine.yoursIsOnThisScreen2'),
         keep: true,
-        drop: 'Drop mine',
+        drop: t('bench.unsavedLine.dropMine'),
       }
     case 'refused':
       return {
-        title: 'A draft, kept in this browser.',
-        text: `It is saved once this is put right: ${bench.refusal?.message ?? ''}`,
+        title: t('bench.unsavedLine.aDraftKeptInThis'),
+        text: t('bench.unsavedLine.itIsSavedOnceThis', { refusal: bench.refusal?.message ?? '' }),
         keep: false,
-        drop: 'Drop the draft',
+        drop: t('bench.unsavedLine.dropTheDraft'),
       }
     case 'failed':
       return folder.value
         ? undefined
         : {
-            title: 'Not saved yet.',
-            text: `${bench.failure} What you change is kept in this browser and saved by itself as soon as it can be.`,
+            title: t('bench.unsavedLine.notSavedYet'),
+            text: t('bench.unsavedLine.whatYouChangeIsKept', { failure: bench.failure }),
             keep: false,
             drop: '',
           }
@@ -61,7 +62,9 @@ const said = computed(() => {
   >
     <strong v-if="said.title">{{ said.title }}</strong>
     <span class="min-w-0 basis-96 grow">{{ said.text }}</span>
-    <button v-if="said.keep" class="btn" @click="$emit('keep')">Keep mine as a copy</button>
+    <button v-if="said.keep" class="btn" @click="$emit('keep')">
+      {{ $t('bench.unsavedLine.keepMineAsACopy') }}
+    </button>
     <button v-if="said.drop" class="btn" @click="$emit('drop')">{{ said.drop }}</button>
   </div>
 </template>

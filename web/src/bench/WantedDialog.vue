@@ -38,18 +38,27 @@ function addAnd(then: 'solve' | ''): void {
     :open="!!wanted"
     :title="
       wanted && role
-        ? `${role.letter}, ${role.label}: ${wanted.spot.position} from the top of ${wanted.spot.label}`
+        ? $t('bench.wantedDialog.fromTheTopOf', {
+            letter: role.letter,
+            label: role.label,
+            position: wanted.spot.position,
+            label2: wanted.spot.label,
+          })
         : ''
     "
     width="narrow"
     @update:open="wanted = undefined"
   >
-    <p class="mt-1 text-soft">That is where it should lie after step {{ bench.selectedIndex }}.</p>
+    <p class="mt-1 text-soft">
+      {{ $t('bench.wantedDialog.thatIsWhereItShould', { selectedIndex: bench.selectedIndex }) }}
+    </p>
     <div class="mt-4 flex flex-col gap-2">
-      <button class="btn-main" @click="findMoves">Find moves that lead there</button>
-      <button class="btn" @click="addAnd('solve')">Solve for a number that puts it there</button>
-      <button class="btn" @click="addAnd('')">Claim it, and see whether it holds</button>
-      <button class="btn" @click="wanted = undefined">Leave it where it is</button>
+      <button class="btn-main" @click="findMoves">
+        {{ $t('bench.wantedDialog.findMovesThatLeadThere') }}
+      </button>
+      <button class="btn" @click="addAnd('solve')">{{ $t('bench.wantedDialog.solveForANumberThat') }}</button>
+      <button class="btn" @click="addAnd('')">{{ $t('bench.wantedDialog.claimItAndSeeWhether') }}</button>
+      <button class="btn" @click="wanted = undefined">{{ $t('bench.wantedDialog.leaveItWhereItIs') }}</button>
     </div>
   </SheetDialog>
 </template>

@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import {
   answered,
   api,
@@ -89,7 +90,7 @@ export function useAnalysis({ whole, routine, line, world }: Analysed) {
         ? await surveyed(lineOf(asked, id), mine.signal)
         : {
             survey: undefined,
-            unread: 'It rejoins before it begins. Choose a later step, or let it end the routine.',
+            unread: t('bench.analysis.itRejoinsBeforeItBegins'),
           }
       if (surveying !== mine) {
         return

@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import {
   answered,
   api,
@@ -132,14 +133,17 @@ export const useBench = defineStore('bench', () => {
       const problem = thrown as ApiProblem
       trouble.value =
         problem.status === 0
-          ? `${problem.message} ${direction === 'undo' ? 'Undo' : 'Redo'} goes on once it answers.`
+          ? t('bench.store.goesOnOnceItAnswers', {
+              message: problem.message,
+              direction: direction === 'undo' ? t('bench.store.undo') : t('bench.store.redo'),
+            })
           : problem.message
     }
   }
 
   /** What is on the screen becomes a routine of its own. Gives its id. */
   function keepMineAsCopy(): Promise<string> {
-    return queue.value!.keepAsCopy(`${cut(whole.value!.title, 105)} (my version)`)
+    return queue.value!.keepAsCopy(t('bench.store.myVersion', { cut: cut(whole.value!.title, 105) }))
   }
 
   /** Gives up what is on the screen, and shows what is saved. */

@@ -193,13 +193,18 @@ useEventListener(window, 'pointerup', () => {
       aria-valuemin="1"
       :aria-valuemax="row!.piles.find((p) => p.place === letter.at.place)?.size ?? 1"
       :aria-valuenow="held?.key === letter.key ? held.spot!.position : letter.at.position"
-      :aria-valuetext="`${held?.key === letter.key ? held.spot!.position : letter.at.position} from the top of ${letter.at.label}`"
+      :aria-valuetext="
+        $t('deck.deckGrips.fromTheTopOf', {
+          held: held?.key === letter.key ? held.spot!.position : letter.at.position,
+          label: letter.at.label,
+        })
+      "
       :aria-label="
         moment === 0
-          ? `${letter.role.letter}, ${letter.role.label}: where it lies`
-          : `${letter.role.letter}, ${letter.role.label}: where it should lie`
+          ? $t('deck.deckGrips.whereItLies', { letter: letter.role.letter, label: letter.role.label })
+          : $t('deck.deckGrips.whereItShouldLie', { letter: letter.role.letter, label: letter.role.label })
       "
-      :title="moment === 0 ? 'Drag it to its place' : 'Drag it to where it should lie'"
+      :title="moment === 0 ? $t('deck.deckGrips.dragItToItsPlace') : $t('deck.deckGrips.dragItToWhereIt')"
       :style="{ left: `${letter.marker.x}px`, top: `${letter.marker.y + slotHeight / 2}px` }"
       @pointerdown="grasp"
       @pointermove="carry($event, letter.key)"
@@ -221,9 +226,11 @@ useEventListener(window, 'pointerup', () => {
       :aria-valuemin="knob.boundary.least"
       :aria-valuemax="knob.boundary.least + knob.boundary.texts.length - 1"
       :aria-valuenow="knob.depth"
-      :aria-valuetext="`below ${knob.depth} of ${knob.boundary.placeLabel}`"
-      :aria-label="`${knob.boundary.label}: where it parts`"
-      title="Drag it to part the cards elsewhere"
+      :aria-valuetext="
+        $t('deck.deckGrips.belowOf', { depth: knob.depth, placeLabel: knob.boundary.placeLabel })
+      "
+      :aria-label="$t('deck.deckGrips.whereItParts', { label: knob.boundary.label })"
+      :title="$t('deck.deckGrips.dragItToPartThe')"
       :style="{ left: `${knob.x}px`, top: `${knob.y}px` }"
       @pointerdown="grasp"
       @pointermove="slideKnob($event, knob)"

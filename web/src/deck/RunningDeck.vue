@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import type { Survey, Trace } from '@/api/client'
 import { computed, ref } from 'vue'
 import type { PileBox, SlotBox } from './boxes'
@@ -48,7 +49,9 @@ const pointedPath = computed(() =>
 const pointedName = computed(() => {
   const slot = pointed.value
   const card = slot && props.trace.cards[slot.card]!
-  return slot && card ? [card.name, ...card.marks, `${slot.position} from the top`].join(', ') : ''
+  return slot && card
+    ? [card.name, ...card.marks, t('deck.runningDeck.fromTheTop', { position: slot.position })].join(', ')
+    : ''
 })
 
 /** Of more cards than this the sheaths would run together: then there is one, of the card that is pointed at. */
@@ -105,7 +108,13 @@ function slotPath(slots: SlotBox[], faceUp: boolean): string {
     .filter((slot) => slot.faceUp === faceUp)
     .map((slot) => {
       const width = Math.max(1, slot.width - 1)
-      return `M${slot.x + 0.5} ${slot.y}h${width}v${slotHeight.value}h${-width}z`
+      return t('deck.runningDeck.mHVHZ', {
+        slot: slot.x + 0.5,
+        y: slot.y,
+        width,
+        slotHeight: slotHeight.value,
+        width2: -width,
+      })
     })
     .join('')
 }
@@ -114,8 +123,13 @@ function slotPath(slots: SlotBox[], faceUp: boolean): string {
 function thingPath(thing: ThingBox, y: number): string {
   const top = y - thing.pad
   const bottom = y + slotHeight.value + thing.pad
-  const open = `M${thing.x} ${top}V${bottom}H${thing.end}V${top}`
-  const flap = `L${(thing.x + thing.end) / 2} ${top + 7}L${thing.x} ${top}z`
+  const open = t('deck.runningDeck.mVHV', { x: thing.x, top, bottom, end: thing.end })
+  const flap = t('deck.runningDeck.lLZ', {
+    thing: (thing.x + thing.end) / 2,
+    top: top + 7,
+    x: thing.x,
+    top2: top,
+  })
   return !thing.holds ? `${open}z` : thing.closed ? `${open}z${open}${flap}` : open
 }
 
@@ -135,7 +149,7 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
     class="block overflow-visible"
     :class="thumbnail ? 'w-full' : ''"
     role="img"
-    :aria-label="`Running deck of ${trace.moments.length - 1} steps`"
+    :aria-label="$t('deck.runningDeck.runningDeckOfSteps', { trace: trace.moments.length - 1 })"
   >
     <g aria-hidden="true">
       <g v-for="(between, i) in shapes.ribbons" :key="i">

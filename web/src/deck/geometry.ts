@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import type { Moment, Survey, Trace } from '@/api/client'
 import {
   edge,
@@ -92,7 +93,10 @@ export interface DeckShapes {
 }
 
 /** What is written under a hold that is not called as its kind is. */
-const HOLD_WORDS: Record<string, string> = { bend: 'bent', separation: 'opens here' }
+const HOLD_WORDS: Record<string, string> = {
+  bend: t('deck.geometry.bent'),
+  separation: t('deck.geometry.opensHere'),
+}
 
 /** Markers nearer than this have their positions written apart. */
 const CLOSE = 22

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { computed } from 'vue'
 import { inMode, putTogether, takeApart, type AmountMode } from './amount'
 import FollowedField from './FollowedField.vue'
@@ -20,12 +21,12 @@ const props = defineProps<{
 
 /** What an amount can follow from. */
 const FOLLOWED: { kind: FollowedKind; label: string }[] = [
-  { kind: 'at', label: 'at a hold' },
-  { kind: 'as', label: 'the same as before' },
-  { kind: 'from', label: 'where it came from' },
-  { kind: 'size', label: 'what you judge' },
-  { kind: 'letters', label: 'letters of a card' },
-  { kind: 'value', label: 'value of a card' },
+  { kind: 'at', label: t('fields.amountField.atAHold') },
+  { kind: 'as', label: t('fields.amountField.theSameAsBefore') },
+  { kind: 'from', label: t('fields.amountField.whereItCameFrom') },
+  { kind: 'size', label: t('fields.amountField.whatYouJudge') },
+  { kind: 'letters', label: t('fields.amountField.lettersOfACard') },
+  { kind: 'value', label: t('fields.amountField.valueOfACard') },
 ]
 
 const emit = defineEmits<{ change: [value: string] }>()
@@ -68,10 +69,10 @@ function number(which: 'first' | 'second', event: Event): void {
 <template>
   <div class="flex items-center gap-1.5">
     <select :id="id" :value="followed?.kind ?? parts.mode" class="field" @change="toMode">
-      <option value="exact">exactly</option>
-      <option v-if="!onlyEstimate" value="range">anywhere from</option>
-      <option value="about">about</option>
-      <option v-if="!onlyEstimate" value="any">anywhere at all</option>
+      <option value="exact">{{ $t('fields.amountField.exactly') }}</option>
+      <option v-if="!onlyEstimate" value="range">{{ $t('fields.amountField.anywhereFrom') }}</option>
+      <option value="about">{{ $t('fields.amountField.about') }}</option>
+      <option v-if="!onlyEstimate" value="any">{{ $t('fields.amountField.anywhereAtAll') }}</option>
       <template v-if="follows">
         <option v-for="form in FOLLOWED" :key="form.kind" :value="form.kind">{{ form.label }}</option>
       </template>
@@ -83,18 +84,18 @@ function number(which: 'first' | 'second', event: Event): void {
         min="0"
         :max="onlyEstimate ? 999 : 104"
         :value="parts.first"
-        :aria-label="`${label}: number`"
+        :aria-label="$t('fields.amountField.number', { label })"
         @input="number('first', $event)"
       />
       <template v-if="parts.mode !== 'exact'">
-        <span aria-hidden="true">{{ parts.mode === 'range' ? 'to' : '±' }}</span>
+        <span aria-hidden="true">{{ parts.mode === 'range' ? $t('fields.amountField.to') : '±' }}</span>
         <input
           type="number"
           class="w-14 field text-center"
           min="0"
           :max="onlyEstimate ? 999 : 104"
           :value="parts.second"
-          :aria-label="`${label}: ${parts.mode === 'range' ? 'up to' : 'give or take'}`"
+          :aria-label="`${label}: ${parts.mode === 'range' ? $t('fields.amountField.upTo') : $t('fields.amountField.giveOrTake')}`"
           @input="number('second', $event)"
         />
       </template>

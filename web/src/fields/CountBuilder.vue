@@ -44,7 +44,12 @@ const NEXT_EXCHANGE: Record<Beat['exchange'], Beat['exchange']> = { '': 'under',
 </script>
 
 <template>
-  <div :id="id" role="group" aria-label="Beats of the count" data-testid="count-builder">
+  <div
+    :id="id"
+    role="group"
+    :aria-label="$t('fields.countBuilder.beatsOfTheCount')"
+    data-testid="count-builder"
+  >
     <ol class="mt-1 space-y-1">
       <li v-for="(beat, i) in beats" :key="i" class="beat">
         <span class="text-soft">{{ i + 1 }}</span>
@@ -53,28 +58,28 @@ const NEXT_EXCHANGE: Record<Beat['exchange'], Beat['exchange']> = { '': 'under',
           v-if="seen[i]"
           class="card"
           :class="{ red: seen[i]!.red, back: seen[i]!.kind === 'back' }"
-          :title="`they see ${seen[i]!.name}`"
+          :title="$t('fields.countBuilder.theySee', { name: seen[i]!.name })"
           >{{ seen[i]!.kind === 'back' ? '▒' : seen[i]!.sign }}</span
         >
         <button
           v-if="beat.take === 'block'"
-          :aria-label="`Larger block at beat ${i + 1}`"
-          title="Larger block"
+          :aria-label="$t('fields.countBuilder.largerBlockAtBeat', { i: i + 1 })"
+          :title="$t('fields.countBuilder.largerBlock')"
           @click="change(i, { size: (beat.size % 9) + 1 })"
         >
           ±
         </button>
         <button
           :disabled="i === 0"
-          :aria-label="`Exchange at beat ${i + 1}`"
-          title="Exchange: the cards of the taking hand go back under, over, or stay"
+          :aria-label="$t('fields.countBuilder.exchangeAtBeat', { i: i + 1 })"
+          :title="$t('fields.countBuilder.exchangeTheCardsOfThe')"
           @click="change(i, { exchange: NEXT_EXCHANGE[beat.exchange] })"
         >
           ⇄
         </button>
         <button
-          :aria-label="`Remove beat ${i + 1}`"
-          title="Remove"
+          :aria-label="$t('fields.countBuilder.removeBeat', { i: i + 1 })"
+          :title="$t('fields.countBuilder.remove')"
           @click="write(beats.filter((_, at) => at !== i))"
         >
           ✕
@@ -87,7 +92,7 @@ const NEXT_EXCHANGE: Record<Beat['exchange'], Beat['exchange']> = { '': 'under',
       </button>
     </div>
     <dl v-if="left.length > 0" class="mt-2 text-sm">
-      <dt class="font-semibold">It leaves, from the top</dt>
+      <dt class="font-semibold">{{ $t('fields.countBuilder.itLeavesFromTheTop') }}</dt>
       <dd class="flex flex-wrap gap-1" data-testid="count-leaves">
         <span
           v-for="(card, i) in left"
@@ -100,7 +105,7 @@ const NEXT_EXCHANGE: Record<Beat['exchange'], Beat['exchange']> = { '': 'under',
       </dd>
     </dl>
     <p v-if="passed" class="mt-1 text-sm text-soft">
-      {{ passed.really }} cards pass for {{ passed.seeming }}.
+      {{ $t('fields.countBuilder.cardsPassFor', { really: passed.really, seeming: passed.seeming }) }}
     </p>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { useCatalogue } from '@/api/catalogue'
 import { computed } from 'vue'
 import { amountsOf, type Followed, HOLDS, knownPlaces, placeLabel, putFollowedTogether } from '@/routine'
@@ -25,13 +26,13 @@ const named = computed<{ name: string; label: string }[]>(() => {
       return earlier.value
     case 'size':
       return [
-        { name: '', label: 'this pile' },
+        { name: '', label: t('fields.followedField.thisPile') },
         ...knownPlaces(props.played.routine).map((place) => ({ name: place, label: placeLabel(place) })),
       ]
     default:
       return props.played.roles.map((role) => ({
         name: role.letter,
-        label: `${role.letter} · ${role.owner ? `${role.owner}’s card` : role.kind}`,
+        label: `${role.letter} · ${role.owner ? t('fields.followedField.sCard', { owner: role.owner }) : role.kind}`,
       }))
   }
 })
@@ -61,25 +62,30 @@ function number(which: 'plus' | 'error', event: Event): void {
 
 <template>
   <div class="mt-1">
-    <select class="w-full field" :value="value.what" :aria-label="`${label}: which`" @change="what">
+    <select
+      class="w-full field"
+      :value="value.what"
+      :aria-label="$t('fields.followedField.which', { label })"
+      @change="what"
+    >
       <option v-for="choice in choices" :key="choice.name" :value="choice.name">{{ choice.label }}</option>
     </select>
     <div class="mt-1 flex items-center gap-1.5">
-      <span class="text-sm">and</span>
+      <span class="text-sm">{{ $t('fields.followedField.and') }}</span>
       <input
         type="number"
         class="w-18 field text-center"
         :value="value.plus"
-        :aria-label="`${label}: so many more`"
+        :aria-label="$t('fields.followedField.soManyMore', { label })"
         @input="number('plus', $event)"
       />
-      <span class="text-sm">more, give or take</span>
+      <span class="text-sm">{{ $t('fields.followedField.moreGiveOrTake') }}</span>
       <input
         type="number"
         class="w-18 field text-center"
         min="0"
         :value="value.error"
-        :aria-label="`${label}: may be off by`"
+        :aria-label="$t('fields.followedField.mayBeOffBy', { label })"
         @input="number('error', $event)"
       />
     </div>

@@ -37,13 +37,13 @@ function named(event: Event): void {
   <select :id="id" :value="naming ? NEW : value" class="w-full field" @change="changed">
     <option v-if="setting.optional || value === ''" value="">—</option>
     <option v-for="place in places" :key="place" :value="place">{{ placeLabel(place) }}</option>
-    <option v-if="setting.piles" :value="NEW">a new pile on the table …</option>
+    <option v-if="setting.piles" :value="NEW">{{ $t('fields.placeField.aNewPileOnThe') }}</option>
   </select>
   <input
     v-if="naming"
     class="mt-1 w-full field"
-    aria-label="Name of the new pile"
-    placeholder="Its name, such as left"
+    :aria-label="$t('fields.placeField.nameOfTheNewPile')"
+    :placeholder="$t('fields.placeField.itsNameSuchAsLeft')"
     maxlength="30"
     @change="named"
   />

@@ -66,9 +66,9 @@ function which(key: string): string {
       class="btn text-sm"
       @click="emit('choose', choice.key, 1 + Math.floor(Math.random() * SHUFFLES))"
     >
-      Shuffle again
+      {{ $t('fields.settingField.shuffleAgain') }}
     </button>
-    <p class="text-xs text-soft">One of very many ways it can fall; the verdicts look at thousands.</p>
+    <p class="text-xs text-soft">{{ $t('fields.settingField.oneOfVeryManyWays') }}</p>
   </div>
   <div
     v-else
@@ -120,13 +120,13 @@ function which(key: string): string {
         :list="`${fieldId}-roles`"
         class="w-full field"
         autocomplete="off"
-        placeholder="A role, or a card such as JD"
+        :placeholder="$t('fields.settingField.aRoleOrACard')"
         :aria-invalid="!!problem"
         @input="changed"
       />
       <datalist :id="`${fieldId}-roles`">
         <option v-for="role in played.roles" :key="role.letter" :value="role.letter">
-          {{ role.owner ? `${role.owner}’s card` : role.kind }}
+          {{ role.owner ? $t('fields.settingField.sCard', { owner: role.owner }) : role.kind }}
         </option>
       </datalist>
     </template>
@@ -134,21 +134,22 @@ function which(key: string): string {
       <template v-if="setting.kind === 'role'">
         <option v-if="setting.optional || value === ''" value="">—</option>
         <option v-for="role in played.roles" :key="role.letter" :value="role.letter">
-          {{ role.letter }} · {{ role.owner ? `${role.owner}’s card` : role.kind }}
+          {{ role.letter }} ·
+          {{ role.owner ? $t('fields.settingField.sCard', { owner: role.owner }) : role.kind }}
         </option>
         <option v-if="value !== '' && !played.roles.some((r) => r.letter === value)" :value="value">
-          {{ value }} · gone
+          {{ $t('fields.settingField.gone', { n: value }) }}
         </option>
       </template>
       <template v-else-if="setting.kind === 'person'">
-        <option value="">everybody</option>
-        <option value="you">you alone</option>
+        <option value="">{{ $t('fields.settingField.everybody') }}</option>
+        <option value="you">{{ $t('fields.settingField.youAlone') }}</option>
         <option v-for="person in people" :key="person" :value="person">{{ person }}</option>
       </template>
       <template v-else-if="setting.kind === 'step'">
-        <option value="">the beginning</option>
+        <option value="">{{ $t('fields.settingField.theBeginning') }}</option>
         <option v-for="(step, i) in played.routine.steps" :key="step.id" :value="step.id">
-          step {{ i + 1 }}
+          {{ $t('fields.settingField.step', { i: i + 1 }) }}
         </option>
       </template>
       <template v-else-if="setting.kind === 'earlier'">
@@ -164,16 +165,15 @@ function which(key: string): string {
           v-if="value !== '' && !played.routine.setUp.things.some((t) => t.name === value)"
           :value="value"
         >
-          {{ value }} · gone
+          {{ $t('fields.settingField.gone', { n: value }) }}
         </option>
       </template>
       <option v-for="option in setting.options" v-else :key="option.name" :value="option.name">
-        {{ option.label || 'from top to bottom' }}
+        {{ option.label || $t('fields.settingField.fromTopToBottom') }}
       </option>
     </select>
     <p v-if="setting.kind === 'chunks' && !problem" :id="`${fieldId}-help`" class="text-xs text-soft">
-      Numbers one after another; 8±2 for about, 5-9 for a range, rest for what is left. The last may be “3-5
-      until gone” or “9±1 to break”.
+      {{ $t('fields.settingField.numbersOneAfterAnother8') }}
     </p>
     <p v-if="problem" role="alert" class="text-sm font-semibold text-broken">
       “{{ problem.value }}”: {{ problem.rule }}. {{ problem.cure }}.
@@ -187,7 +187,7 @@ function which(key: string): string {
           :min="choice.low"
           :max="Math.max(choice.low, choice.high)"
           :value="choice.number"
-          :aria-label="`${choice.bySpectator ? 'What they choose' : 'What the hand hits'}: ${choice.label}${which(choice.key)}`"
+          :aria-label="`${choice.bySpectator ? $t('fields.settingField.whatTheyChoose') : $t('fields.settingField.whatTheHandHits')}: ${choice.label}${which(choice.key)}`"
           @input="emit('choose', choice.key, Number(($event.target as HTMLInputElement).value))"
         />
       </label>

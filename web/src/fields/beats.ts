@@ -1,3 +1,4 @@
+import { t } from '@/words'
 /** A beat of a count, as it is written: `peel`, `under-all-but`, `block3`. */
 export interface Beat {
   take: 'peel' | 'draw' | 'block' | 'all-but' | 'rest'
@@ -9,11 +10,11 @@ export interface Beat {
 
 /** What each way of taking is called. */
 export const TAKES: Record<Beat['take'], string> = {
-  peel: 'top card',
-  draw: 'bottom card',
+  peel: t('fields.beats.topCard'),
+  draw: t('fields.beats.bottomCard'),
   block: 'block',
-  'all-but': 'all but the bottom',
-  rest: 'the rest as one',
+  'all-but': t('fields.beats.allButTheBottom'),
+  rest: t('fields.beats.theRestAsOne'),
 }
 
 /** Reads beats; words that are none are left out, and the server says so. */
@@ -38,6 +39,6 @@ export function writeBeats(beats: Beat[]): string {
 
 /** A beat in words. */
 export function beatWords(beat: Beat): string {
-  const take = beat.take === 'block' ? `block of ${beat.size}` : TAKES[beat.take]
-  return beat.exchange ? `${take}, the others back ${beat.exchange}` : take
+  const take = beat.take === 'block' ? t('fields.beats.blockOf', { beat: beat.size }) : TAKES[beat.take]
+  return beat.exchange ? t('fields.beats.theOthersBack', { take, exchange: beat.exchange }) : take
 }

@@ -17,10 +17,8 @@ function tick(id: string, event: Event): void {
 
 <template>
   <fieldset class="rounded-lg border border-rule bg-raised p-3" data-testid="basics">
-    <legend class="px-1 font-semibold">Which of these do you do?</legend>
-    <p class="text-sm text-soft">
-      A start is enough. Every other move has its own “How well it goes” among the Moves.
-    </p>
+    <legend class="px-1 font-semibold">{{ $t('moves.basicMoves.whichOfTheseDoYou') }}</legend>
+    <p class="text-sm text-soft">{{ $t('moves.basicMoves.aStartIsEnoughEvery') }}</p>
     <ul class="mt-2 grid gap-x-4" style="grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr))">
       <li v-for="move in basics" :key="move.id">
         <label class="flex min-h-7 items-center gap-2 text-sm">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import {
   answered,
   api,
@@ -25,7 +26,7 @@ const emit = defineEmits<{
   dropped: []
 }>()
 
-const SKILLS = ['nothing said yet', 'learning', 'slowly', 'with care', 'well', 'second nature']
+const SKILLS = [0, 1, 2, 3, 4, 5].map((level) => t(`moves.skills.n${level}`))
 
 const { note, setNote, dropOwnMove } = usePerformer()
 const routine = shallowRef<Routine>()
@@ -98,8 +99,16 @@ async function drop(): Promise<void> {
 <template>
   <article class="play" :aria-label="move.name">
     <p class="text-sm text-soft">
-      {{ family }} · {{ move.bySpectator ? 'they do it' : move.secret ? 'secret' : 'in the open' }} ·
-      {{ move.table ? 'needs a table' : 'in the hands' }}
+      {{ family }} ·
+      {{
+        move.bySpectator
+          ? $t('moves.movePlay.theyDoIt')
+          : move.secret
+            ? $t('moves.movePlay.secret')
+            : $t('moves.movePlay.inTheOpen')
+      }}
+      ·
+      {{ move.table ? $t('moves.movePlay.needsATable') : $t('moves.movePlay.inTheHands') }}
     </p>
     <h2 class="text-2xl">{{ move.name }}</h2>
     <p class="mt-1 text-lg">{{ move.effect }}</p>
@@ -119,9 +128,11 @@ async function drop(): Promise<void> {
     </div>
 
     <div class="mt-4 grid gap-8 lg:grid-cols-2">
-      <section aria-label="Try it">
-        <h3 class="text-lg">Try it</h3>
-        <p v-if="move.settings.length === 0" class="text-soft">There is nothing to set.</p>
+      <section :aria-label="$t('moves.movePlay.tryIt')">
+        <h3 class="text-lg">{{ $t('moves.movePlay.tryIt') }}</h3>
+        <p v-if="move.settings.length === 0" class="text-soft">
+          {{ $t('moves.movePlay.thereIsNothingToSet') }}
+        </p>
         <template v-if="routine && step">
           <SettingField
             v-for="setting in move.settings"
@@ -142,20 +153,22 @@ async function drop(): Promise<void> {
           {{ advice.text }}
         </p>
       </section>
-      <section aria-label="About it">
-        <h3 class="text-lg">Attention</h3>
+      <section :aria-label="$t('moves.movePlay.aboutIt')">
+        <h3 class="text-lg">{{ $t('moves.movePlay.attention') }}</h3>
         <p>{{ move.attention }}</p>
-        <h3 class="mt-3 text-lg">Watch points</h3>
+        <h3 class="mt-3 text-lg">{{ $t('moves.movePlay.watchPoints') }}</h3>
         <ul class="list-disc pl-5">
           <li v-for="point in move.watch" :key="point">{{ point }}</li>
-          <li v-if="move.angles">Not to be watched {{ move.angles }}.</li>
+          <li v-if="move.angles">{{ $t('moves.movePlay.notToBeWatched', { angles: move.angles }) }}</li>
         </ul>
         <template v-if="move.cautions.length > 0">
-          <h3 class="mt-3 text-lg">Take care</h3>
+          <h3 class="mt-3 text-lg">{{ $t('moves.movePlay.takeCare') }}</h3>
           <p v-for="caution in move.cautions" :key="caution">{{ caution }}</p>
         </template>
-        <h3 class="mt-3 text-lg">Yours</h3>
-        <label class="block text-sm font-semibold" for="alias">What you call it</label>
+        <h3 class="mt-3 text-lg">{{ $t('moves.movePlay.yours') }}</h3>
+        <label class="block text-sm font-semibold" for="alias">{{
+          $t('moves.movePlay.whatYouCallIt')
+        }}</label>
         <input
           id="alias"
           v-typed="note(move.id).alias"
@@ -163,7 +176,9 @@ async function drop(): Promise<void> {
           maxlength="60"
           @change="setNote(move.id, { alias: ($event.target as HTMLInputElement).value.trim() })"
         />
-        <label class="mt-2 block text-sm font-semibold" for="skill">How well it goes</label>
+        <label class="mt-2 block text-sm font-semibold" for="skill">{{
+          $t('moves.movePlay.howWellItGoes')
+        }}</label>
         <select
           id="skill"
           class="w-full field"
@@ -172,7 +187,9 @@ async function drop(): Promise<void> {
         >
           <option v-for="(words, level) in SKILLS" :key="words" :value="level">{{ words }}</option>
         </select>
-        <button v-if="move.own" class="mt-3 btn text-broken" @click="drop">Remove this own move</button>
+        <button v-if="move.own" class="mt-3 btn text-broken" @click="drop">
+          {{ $t('moves.movePlay.removeThisOwnMove') }}
+        </button>
       </section>
     </div>
   </article>

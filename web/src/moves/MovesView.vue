@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { useCatalogue } from '@/api/catalogue'
 import { usePerformer } from '@/performer'
 import { useViewKeys } from '@/ui/keys'
@@ -43,42 +44,50 @@ const selected = computed(() =>
 )
 
 watchEffect(() => {
-  document.title = selected.value ? `${selected.value.name} · Moves` : 'Moves'
+  document.title = selected.value ? `${selected.value.name} · Moves` : t('moves.movesView.moves')
 })
 
-useViewKeys([{ keys: '?', does: 'These keys' }])
+useViewKeys([{ keys: '?', does: t('moves.movesView.theseKeys') }])
 </script>
 
 <template>
   <div class="moves grow">
-    <section class="list" aria-label="Moves">
-      <h1 class="sr-only">Moves</h1>
-      <label class="sr-only" for="find-move">Find a move</label>
+    <section class="list" :aria-label="$t('moves.movesView.moves')">
+      <h1 class="sr-only">{{ $t('moves.movesView.moves') }}</h1>
+      <label class="sr-only" for="find-move">{{ $t('moves.movesView.findAMove') }}</label>
       <input
         id="find-move"
         v-model="typed"
         class="w-full field text-lg"
-        placeholder="What does it do?"
+        :placeholder="$t('moves.movesView.whatDoesItDo')"
         autocomplete="off"
       />
       <div class="mt-2 grid grid-cols-2 gap-x-3 gap-y-1 text-sm">
-        <select v-model="family" class="field" aria-label="Family">
-          <option value="">All families</option>
+        <select v-model="family" class="field" :aria-label="$t('moves.movesView.family')">
+          <option value="">{{ $t('moves.movesView.allFamilies') }}</option>
           <option v-for="f in catalogue.families" :key="f.id" :value="f.id">{{ f.label }}</option>
         </select>
-        <select v-model.number="hardest" class="field" aria-label="Difficulty">
-          <option :value="5">Any difficulty</option>
-          <option v-for="n in [4, 3, 2, 1]" :key="n" :value="n">Up to {{ '●'.repeat(n) }}</option>
+        <select v-model.number="hardest" class="field" :aria-label="$t('moves.movesView.difficulty')">
+          <option :value="5">{{ $t('moves.movesView.anyDifficulty') }}</option>
+          <option v-for="n in [4, 3, 2, 1]" :key="n" :value="n">
+            {{ $t('moves.movesView.upTo', { repeat: '●'.repeat(n) }) }}
+          </option>
         </select>
-        <label class="tick"><input v-model="noTable" type="checkbox" /> without a table</label>
-        <label class="tick"><input v-model="anyAngle" type="checkbox" /> seen from all round</label>
-        <label class="tick col-span-2"><input v-model="mine" type="checkbox" /> I can do it</label>
+        <label class="tick"
+          ><input v-model="noTable" type="checkbox" /> {{ $t('moves.movesView.withoutATable') }}</label
+        >
+        <label class="tick"
+          ><input v-model="anyAngle" type="checkbox" /> {{ $t('moves.movesView.seenFromAllRound') }}</label
+        >
+        <label class="tick col-span-2"
+          ><input v-model="mine" type="checkbox" /> {{ $t('moves.movesView.iCanDoIt') }}</label
+        >
       </div>
       <BasicMoves v-if="mine && asking" class="mt-2" />
       <p class="mt-1 text-sm text-soft" role="status">
-        {{ found.length }} of {{ catalogue.moves.length }} moves
+        {{ $t('moves.movesView.ofMoves', { found: found.length, moves: catalogue.moves.length }) }}
       </p>
-      <nav aria-label="Found moves">
+      <nav :aria-label="$t('moves.movesView.foundMoves')">
         <template v-for="group in groups" :key="group.id">
           <h2 class="mt-3 text-base">{{ group.label }}</h2>
           <ul>
@@ -94,7 +103,10 @@ useViewKeys([{ keys: '?', does: 'These keys' }])
                   {{ move.name }}
                   <em v-if="note(move.id).alias" class="text-soft">{{ note(move.id).alias }}</em>
                 </span>
-                <span class="shrink-0 text-xs text-soft" :aria-label="`difficulty ${move.difficulty} of 5`">
+                <span
+                  class="shrink-0 text-xs text-soft"
+                  :aria-label="$t('moves.movesView.difficultyOf5', { difficulty: move.difficulty })"
+                >
                   {{ note(move.id).skill > 0 ? '✓ ' : '' }}{{ '●'.repeat(move.difficulty)
                   }}{{ '○'.repeat(5 - move.difficulty) }}
                 </span>
@@ -104,11 +116,7 @@ useViewKeys([{ keys: '?', does: 'These keys' }])
         </template>
       </nav>
       <p v-if="found.length === 0" class="mt-3 text-soft">
-        {{
-          asking
-            ? 'Tick what you do: it is listed here then.'
-            : 'No move is left. Untick something, or type a word for what it does.'
-        }}
+        {{ asking ? $t('moves.movesView.tickWhatYouDoIt') : $t('moves.movesView.noMoveIsLeftUntick') }}
       </p>
     </section>
     <MovePlay

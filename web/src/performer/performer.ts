@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import { answered, api, type MoveNote, type OwnMove } from '@/api/client'
 import { useOutbox } from '@/saving'
 import { useToast } from '@/ui/toast'
@@ -31,7 +32,7 @@ export function usePerformer() {
       client.setQueryData(['performer'], await call)
       return true
     } catch (thrown) {
-      toast.say(`That was not kept: ${(thrown as Error).message}`)
+      toast.say(t('performer.performer.thatWasNotKept', { thrown: (thrown as Error).message }))
       return false
     }
   }

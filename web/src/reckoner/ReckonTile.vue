@@ -30,8 +30,12 @@ const send = inject(SEND)
     <p class="mt-2 text-sm">{{ formula }}</p>
     <p class="text-sm text-soft">{{ source }}</p>
     <p v-if="sent" class="mt-auto pt-2">
-      <button class="link text-sm" :aria-label="`Send to a routine: ${title}`" @click="send?.(sent)">
-        Send to a routine …
+      <button
+        class="link text-sm"
+        :aria-label="$t('reckoner.reckonTile.sendToARoutine', { title })"
+        @click="send?.(sent)"
+      >
+        {{ $t('reckoner.reckonTile.sendToARoutine2') }}
       </button>
     </p>
   </section>

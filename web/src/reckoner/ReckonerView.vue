@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { useViewKeys } from '@/ui/keys'
 import { provide, ref, shallowRef } from 'vue'
 import { SEND } from './send'
@@ -21,14 +22,14 @@ const cards = ref(52)
 const sent = shallowRef<Sent>()
 provide(SEND, (answer) => (sent.value = answer))
 
-useViewKeys([{ keys: '?', does: 'These keys' }])
+useViewKeys([{ keys: '?', does: t('reckoner.reckonerView.theseKeys') }])
 </script>
 
 <template>
   <div class="mx-auto w-full max-w-7xl p-5">
-    <h1 class="text-3xl">Reckoner</h1>
+    <h1 class="text-3xl">{{ $t('reckoner.reckonerView.reckoner') }}</h1>
     <label class="mt-2 flex items-center gap-2">
-      Cards in the pack
+      {{ $t('reckoner.reckonerView.cardsInThePack') }}
       <input v-model.number="cards" type="number" min="2" max="104" class="w-20 field" />
     </label>
     <div class="mt-4 grid gap-4 md:grid-cols-2 lg:grid-cols-3">

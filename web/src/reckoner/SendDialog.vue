@@ -46,9 +46,16 @@ function close(): void {
 </script>
 
 <template>
-  <SheetDialog :open="!!sent" title="Send to a routine" width="narrow" @update:open="close">
-    <p class="text-sm text-soft">It goes to the end of the routine, which then opens on the Bench.</p>
-    <label class="mt-3 block text-sm font-semibold" for="send-find">Find a routine</label>
+  <SheetDialog
+    :open="!!sent"
+    :title="$t('reckoner.sendDialog.sendToARoutine')"
+    width="narrow"
+    @update:open="close"
+  >
+    <p class="text-sm text-soft">{{ $t('reckoner.sendDialog.itGoesToTheEnd') }}</p>
+    <label class="mt-3 block text-sm font-semibold" for="send-find">{{
+      $t('reckoner.sendDialog.findARoutine')
+    }}</label>
     <input id="send-find" v-model="typed" class="w-full field" autocomplete="off" />
     <p v-if="failure" role="alert" class="mt-2 text-sm font-semibold text-broken">{{ failure }}</p>
     <ul class="mt-3 max-h-72 overflow-y-auto">
@@ -58,7 +65,9 @@ function close(): void {
         </button>
       </li>
     </ul>
-    <p v-if="found.length === 0 && routines.data.value" class="text-soft">No routine is called so.</p>
-    <button class="mt-3 btn" @click="close">Cancel</button>
+    <p v-if="found.length === 0 && routines.data.value" class="text-soft">
+      {{ $t('reckoner.sendDialog.noRoutineIsCalledSo') }}
+    </p>
+    <button class="mt-3 btn" @click="close">{{ $t('reckoner.sendDialog.cancel') }}</button>
   </SheetDialog>
 </template>

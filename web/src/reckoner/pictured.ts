@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import { plainSetUp } from '@/routine'
 import { answered, api, type Routine, type Trace } from '@/api/client'
 import { useAsked } from './asked'
@@ -18,7 +19,7 @@ export function pictured(cards: number, followed: number | undefined, step: Pict
   return {
     format: 'crafty-pocket/routine',
     version: 1,
-    title: 'Reckoner',
+    title: t('reckoner.pictured.reckoner'),
     summary: '',
     tags: [],
     setUp: plainSetUp(String(cards)),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import type { Pile, Rehearsal, Routine, Trace, World } from '@/api/client'
 import { RoleChip } from '@/deck'
 import { clock } from '@/ui/time'
@@ -39,10 +40,13 @@ const piles = computed(() =>
       label: pile.label,
       size: pile.cards.length,
       rows: short
-        ? [{ name: 'Top to bottom', cards: cards(pile, 0, pile.cards.length) }]
+        ? [{ name: t('rehearse.endCheck.topToBottom'), cards: cards(pile, 0, pile.cards.length) }]
         : [
-            { name: 'Top five', cards: cards(pile, 0, ENDS) },
-            { name: 'Bottom five', cards: cards(pile, pile.cards.length - ENDS, pile.cards.length) },
+            { name: t('rehearse.endCheck.topFive'), cards: cards(pile, 0, ENDS) },
+            {
+              name: t('rehearse.endCheck.bottomFive'),
+              cards: cards(pile, pile.cards.length - ENDS, pile.cards.length),
+            },
           ],
     }
   }),
@@ -55,15 +59,15 @@ function stepName(stepId: string): string {
 </script>
 
 <template>
-  <section class="mx-auto w-full max-w-6xl py-4" aria-label="End check">
+  <section class="mx-auto w-full max-w-6xl py-4" :aria-label="$t('rehearse.endCheck.endCheck')">
     <div class="flex flex-wrap items-center gap-4">
-      <h2 class="text-4xl">Did it come out?</h2>
+      <h2 class="text-4xl">{{ $t('rehearse.endCheck.didItComeOut') }}</h2>
       <template v-if="!kept">
         <button class="btn-main px-6 py-2 text-xl" @click="$emit('cameOut', true)">
-          Yes, as below <kbd class="kbd ml-1">Y</kbd>
+          {{ $t('rehearse.endCheck.yesAsBelow') }} <kbd class="kbd ml-1">Y</kbd>
         </button>
         <button class="btn px-6 py-2 text-xl" @click="$emit('cameOut', false)">
-          No <kbd class="kbd ml-1">N</kbd>
+          {{ $t('rehearse.endCheck.no') }} <kbd class="kbd ml-1">N</kbd>
         </button>
       </template>
       <p
@@ -72,18 +76,24 @@ function stepName(stepId: string): string {
         class="text-xl font-semibold"
         :class="kept === 'failed' ? 'text-broken' : 'text-holds'"
       >
-        {{ kept === 'failed' ? 'Kept: it did not come out.' : 'Kept: it came out.' }}
+        {{
+          kept === 'failed' ? $t('rehearse.endCheck.keptItDidNotCome') : $t('rehearse.endCheck.keptItCameOut')
+        }}
       </p>
-      <button v-if="kept" class="btn px-6 py-2 text-xl" @click="$emit('again')">Once more</button>
-      <span class="ml-auto text-lg text-soft"
-        >{{ clock(total(session, 0)) }} in all · {{ slips(session) }}
-        {{ slips(session) === 1 ? 'slip' : 'slips' }}</span
-      >
+      <button v-if="kept" class="btn px-6 py-2 text-xl" @click="$emit('again')">
+        {{ $t('rehearse.endCheck.onceMore') }}
+      </button>
+      <span class="ml-auto text-lg text-soft">{{
+        $t('rehearse.endCheck.inAll', {
+          clock: clock(total(session, 0)),
+          slips: $t('rehearse.endCheck.slips', slips(session)),
+        })
+      }}</span>
     </div>
     <SlipFinder v-if="kept === 'failed'" :routine="routine" :world="world" :trace="trace" :runs="runs" />
     <div class="mt-5 grid gap-8 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
       <div>
-        <h3 class="text-xl">What should be there</h3>
+        <h3 class="text-xl">{{ $t('rehearse.endCheck.whatShouldBeThere') }}</h3>
         <ul class="mt-2 space-y-2">
           <li
             v-for="(state, i) in end.roles"
@@ -92,15 +102,26 @@ function stepName(stepId: string): string {
           >
             <RoleChip :letter="trace.roles[i]!.letter" :index="i" />
             <span v-if="state.place">
-              <strong>{{ trace.roles[i]!.label }}</strong>: {{ state.position }} from the top,
-              {{ state.fromBottom }} from the bottom in {{ state.placeLabel }}, face
-              {{ state.faceUp ? 'up' : 'down' }}
+              <strong>{{ trace.roles[i]!.label }}</strong>{{
+                $t('rehearse.endCheck.fromTheTopFromThe', {
+                  position: state.position,
+                  fromBottom: state.fromBottom,
+                  placeLabel: state.placeLabel,
+                  state: state.faceUp ? $t('rehearse.endCheck.up') : $t('rehearse.endCheck.down'),
+                })
+              }}
             </span>
-            <span v-else>{{ trace.roles[i]!.label }}: not chosen this time</span>
+            <span v-else>{{
+              $t('rehearse.endCheck.notChosenThisTime', { label: trace.roles[i]!.label })
+            }}</span>
           </li>
         </ul>
         <div v-for="pile in piles" :key="pile.label" class="mt-5">
-          <h4 class="font-semibold">{{ pile.label.replace(/^the /, 'The ') }} · {{ pile.size }} cards</h4>
+          <h4 class="font-semibold">
+            {{
+              $t('rehearse.endCheck.cards', { pile: pile.label.replace(/^the /, 'The '), pile2: pile.size })
+            }}
+          </h4>
           <div
             v-for="row in pile.rows"
             :key="row.name"
@@ -116,7 +137,13 @@ function stepName(stepId: string): string {
                 card.up ? 'border-(--brass-line) bg-(--slot-up)' : 'border-(--slot-rule) bg-(--slot)',
                 card.red ? 'text-pip-red' : '',
               ]"
-              :title="`${card.name}, ${card.position} from the top, face ${card.up ? 'up' : 'down'}`"
+              :title="
+                $t('rehearse.endCheck.fromTheTopFace', {
+                  name: card.name,
+                  position: card.position,
+                  card: card.up ? 'up' : 'down',
+                })
+              "
             >
               {{ card.sign.replace('Joker ', '★') }}
               <RoleChip
@@ -128,18 +155,17 @@ function stepName(stepId: string): string {
             </span>
           </div>
         </div>
-        <p class="mt-3 text-sm text-soft">
-          The names are right if you began in the order of the set-up; the places are right in any order.
-        </p>
+        <p class="mt-3 text-sm text-soft">{{ $t('rehearse.endCheck.theNamesAreRightIf') }}</p>
       </div>
       <div>
-        <h3 class="text-xl">Step by step</h3>
+        <h3 class="text-xl">{{ $t('rehearse.endCheck.stepByStep') }}</h3>
         <ol class="mt-2 space-y-2">
           <li v-for="(step, i) in session.steps" :key="step.stepId" class="text-sm">
             <span class="flex justify-between gap-2">
               <span class="truncate">{{ i + 1 }} · {{ stepName(step.stepId) }}</span>
               <span class="shrink-0"
-                >{{ (step.millis / 1000).toFixed(1) }} s<template v-if="step.slips">
+                >{{ $t('rehearse.endCheck.s', { step: (step.millis / 1000).toFixed(1) })
+                }}<template v-if="step.slips">
                   · <strong class="text-broken">{{ step.slips }} ✕</strong></template
                 ></span
               >

@@ -14,15 +14,15 @@ function slipsOf(run: { steps: { slips: number }[] }): number {
 </script>
 
 <template>
-  <section v-if="runs && runs.length > 0" aria-label="Runs so far">
-    <h2 class="text-xl">Runs so far</h2>
+  <section v-if="runs && runs.length > 0" :aria-label="$t('rehearse.pastRuns.runsSoFar')">
+    <h2 class="text-xl">{{ $t('rehearse.pastRuns.runsSoFar') }}</h2>
     <table class="mt-2 w-full text-left">
       <thead class="text-sm text-soft">
         <tr>
-          <th scope="col">When</th>
-          <th scope="col">Time</th>
-          <th scope="col">Slips</th>
-          <th scope="col">Came out</th>
+          <th scope="col">{{ $t('rehearse.pastRuns.when') }}</th>
+          <th scope="col">{{ $t('rehearse.pastRuns.time') }}</th>
+          <th scope="col">{{ $t('rehearse.pastRuns.slips') }}</th>
+          <th scope="col">{{ $t('rehearse.pastRuns.cameOut') }}</th>
         </tr>
       </thead>
       <tbody>
@@ -30,7 +30,9 @@ function slipsOf(run: { steps: { slips: number }[] }): number {
           <td class="py-1">{{ ago(run.startedAt) }}</td>
           <td>{{ clock(run.totalMillis) }}</td>
           <td>{{ slipsOf(run) }}</td>
-          <td :class="run.cameOut ? 'text-holds' : 'text-broken'">{{ run.cameOut ? '● yes' : '▲ no' }}</td>
+          <td :class="run.cameOut ? 'text-holds' : 'text-broken'">
+            {{ run.cameOut ? $t('rehearse.pastRuns.yes') : $t('rehearse.pastRuns.no') }}
+          </td>
         </tr>
       </tbody>
     </table>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { useCatalogue } from '@/api/catalogue'
 import type { ApiProblem, Out } from '@/api/client'
 import { outLabel } from '@/routine'
@@ -83,14 +84,14 @@ function leave(): void {
 }
 
 useViewKeys([
-  { keys: 'Space, → or PageDown', does: 'Go on (a page-turn pedal sends PageDown)' },
-  { keys: '← or PageUp', does: 'Go back' },
-  { keys: 'M', does: 'Mark a slip' },
-  { keys: 'O', does: 'Take the out that is ready' },
-  { keys: 'H', does: 'Show or hide the deck' },
-  { keys: 'Y or N', does: 'At the end: it came out, or not' },
-  { keys: 'Esc', does: 'Leave' },
-  { keys: '?', does: 'These keys' },
+  { keys: 'Space, → or PageDown', does: t('rehearse.rehearseView.goOnAPageTurn') },
+  { keys: '← or PageUp', does: t('rehearse.rehearseView.goBack') },
+  { keys: 'M', does: t('rehearse.rehearseView.markASlip') },
+  { keys: 'O', does: t('rehearse.rehearseView.takeTheOutThatIs') },
+  { keys: 'H', does: t('rehearse.rehearseView.showOrHideTheDeck') },
+  { keys: 'Y or N', does: t('rehearse.rehearseView.atTheEndItCame') },
+  { keys: 'Esc', does: t('rehearse.rehearseView.leave') },
+  { keys: '?', does: t('rehearse.rehearseView.theseKeys') },
 ])
 
 onKeyStroke([' ', 'ArrowRight', 'PageDown'], (event) => {
@@ -139,14 +140,18 @@ onKeyStroke('Escape', () => {
   <div class="flex grow flex-col px-6 py-4">
     <header class="flex items-center gap-4">
       <h1 class="text-xl">{{ routine?.title }}</h1>
-      <span v-if="session" class="ml-auto text-lg" role="timer" aria-label="Time of the run">{{
-        clock(total(session, now.getTime()))
-      }}</span>
-      <span v-if="session" class="text-lg" data-testid="slips"
-        >{{ slips(session) }} {{ slips(session) === 1 ? 'slip' : 'slips' }}</span
+      <span
+        v-if="session"
+        class="ml-auto text-lg"
+        role="timer"
+        :aria-label="$t('rehearse.rehearseView.timeOfTheRun')"
+        >{{ clock(total(session, now.getTime())) }}</span
       >
+      <span v-if="session" class="text-lg" data-testid="slips">{{
+        $t('rehearse.rehearseView.slips', slips(session))
+      }}</span>
       <button class="btn" :class="{ 'ml-auto': !session }" @click="leave">
-        Leave <kbd class="kbd">Esc</kbd>
+        {{ $t('rehearse.rehearseView.leave') }} <kbd class="kbd">Esc</kbd>
       </button>
     </header>
 
@@ -154,23 +159,34 @@ onKeyStroke('Escape', () => {
       {{ problem }}
     </p>
     <p v-if="stored.isError.value" role="alert" class="mt-6">
-      {{ stored.error.value?.message }} <RouterLink to="/" class="link">Back to the repertoire</RouterLink>
+      {{ stored.error.value?.message }}
+      <RouterLink to="/" class="link">{{ $t('rehearse.rehearseView.backToTheRepertoire') }}</RouterLink>
     </p>
 
     <div v-else-if="!session && routine" class="mx-auto mt-8 w-full max-w-3xl">
-      <p class="font-display text-4xl">Deck in hand?</p>
-      <p class="mt-3 text-xl">{{ routine.setUp.note || 'Any order: nothing to prepare.' }}</p>
+      <p class="font-display text-4xl">{{ $t('rehearse.rehearseView.deckInHand') }}</p>
+      <p class="mt-3 text-xl">
+        {{ routine.setUp.note || $t('rehearse.rehearseView.anyOrderNothingToPrepare') }}
+      </p>
       <p v-if="routine.steps.length === 0" class="mt-4">
-        There is nothing to rehearse yet.
-        <RouterLink class="link" :to="`/bench/${id}`">Add a move first</RouterLink>.
+        {{ $t('rehearse.rehearseView.thereIsNothingToRehearse') }}
+        <RouterLink class="link" :to="`/bench/${id}`">{{
+          $t('rehearse.rehearseView.addAMoveFirst')
+        }}</RouterLink>.
       </p>
       <div v-else class="mt-6 flex flex-wrap gap-3">
-        <button class="btn-main px-6 py-3 text-xl" @click="start(false)">Begin</button>
-        <button class="btn px-6 py-3 text-xl" @click="start(true)">Begin, and let them choose</button>
+        <button class="btn-main px-6 py-3 text-xl" @click="start(false)">
+          {{ $t('rehearse.rehearseView.begin') }}
+        </button>
+        <button class="btn px-6 py-3 text-xl" @click="start(true)">
+          {{ $t('rehearse.rehearseView.beginAndLetThemChoose') }}
+        </button>
       </div>
       <p class="mt-4 text-soft">
-        <kbd class="kbd">Space</kbd> goes on, <kbd class="kbd">←</kbd> goes back,
-        <kbd class="kbd">M</kbd> marks a slip, <kbd class="kbd">H</kbd> shows the deck.
+        <kbd class="kbd">Space</kbd> {{ $t('rehearse.rehearseView.goesOn') }} <kbd class="kbd">←</kbd>
+        {{ $t('rehearse.rehearseView.goesBack') }} <kbd class="kbd">M</kbd>
+        {{ $t('rehearse.rehearseView.marksASlip') }} <kbd class="kbd">H</kbd>
+        {{ $t('rehearse.rehearseView.showsTheDeck') }}
       </p>
       <PastRuns :id="id" class="mt-10" />
     </div>
@@ -179,7 +195,7 @@ onKeyStroke('Escape', () => {
       v-else-if="current && step && session"
       class="flex grow flex-col"
       aria-live="polite"
-      aria-label="Step"
+      :aria-label="$t('rehearse.rehearseView.step')"
     >
       <div class="mt-4 flex gap-1.5" aria-hidden="true">
         <span
@@ -190,12 +206,16 @@ onKeyStroke('Escape', () => {
         />
       </div>
       <div class="flex grow flex-col justify-center">
-        <p class="text-xl text-soft">{{ session.at + 1 }} of {{ due.length }}</p>
+        <p class="text-xl text-soft">
+          {{ $t('rehearse.rehearseView.of', { session: session.at + 1, due: due.length }) }}
+        </p>
         <p class="font-display text-6xl leading-tight font-semibold">{{ move?.name }}</p>
         <p class="mt-4 max-w-5xl text-3xl leading-snug" data-testid="sentence">
           {{ current.moment.sentence }}
         </p>
-        <p v-if="look" class="mt-4 text-2xl font-semibold text-brass">Look {{ look }}.</p>
+        <p v-if="look" class="mt-4 text-2xl font-semibold text-brass">
+          {{ $t('rehearse.rehearseView.look', { look }) }}
+        </p>
         <p v-if="step.note" class="mt-5 max-w-5xl text-2xl leading-snug text-soft italic">{{ step.note }}</p>
         <p
           v-if="insisted"
@@ -204,7 +224,7 @@ onKeyStroke('Escape', () => {
           data-testid="insisted"
         >
           {{ insisted.says || outLabel(insisted, catalogue) }}
-          <span class="block text-xl text-soft">Go on with your out.</span>
+          <span class="block text-xl text-soft">{{ $t('rehearse.rehearseView.goOnWithYourOut') }}</span>
         </p>
         <p v-if="current.moment.broken" class="mt-4 text-2xl text-broken">
           ▲ {{ current.moment.broken.reason }}
@@ -212,10 +232,19 @@ onKeyStroke('Escape', () => {
       </div>
       <StepDeck v-if="deckShown && trace" :trace="trace" :moment="current.index" />
       <div class="mt-4 flex flex-wrap gap-3 pb-2">
-        <button class="btn px-5 py-3 text-lg" :disabled="session.at === 0" @click="goBy(-1)">← Back</button>
-        <button class="btn px-5 py-3 text-lg" @click="run.markSlip()">Slip <kbd class="kbd">M</kbd></button>
+        <button class="btn px-5 py-3 text-lg" :disabled="session.at === 0" @click="goBy(-1)">
+          {{ $t('rehearse.rehearseView.back') }}
+        </button>
+        <button class="btn px-5 py-3 text-lg" @click="run.markSlip()">
+          {{ $t('rehearse.rehearseView.slip') }} <kbd class="kbd">M</kbd>
+        </button>
         <button class="btn px-5 py-3 text-lg" :aria-pressed="deckShown" @click="deckShown = !deckShown">
-          {{ deckShown ? 'Hide' : 'Show' }} the deck <kbd class="kbd">H</kbd>
+          {{
+            $t('rehearse.rehearseView.theDeck', {
+              deckShown: deckShown ? $t('rehearse.rehearseView.hide') : $t('rehearse.rehearseView.show'),
+            })
+          }}
+          <kbd class="kbd">H</kbd>
         </button>
         <template v-if="!insisted">
           <button v-for="(out, i) in ready" :key="out.id" class="btn px-5 py-3 text-lg" @click="takeOut(out)">
@@ -223,7 +252,12 @@ onKeyStroke('Escape', () => {
           </button>
         </template>
         <button class="ml-auto btn-main px-8 py-3 text-lg" @click="goBy(1)">
-          {{ session.at === due.length - 1 && !insisted ? 'Finish' : 'Go on' }} →
+          {{
+            session.at === due.length - 1 && !insisted
+              ? $t('rehearse.rehearseView.finish')
+              : $t('rehearse.rehearseView.goOn')
+          }}
+          →
         </button>
       </div>
     </section>

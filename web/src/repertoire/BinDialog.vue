@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { locale } from '@/words'
 import SheetDialog from '@/ui/SheetDialog.vue'
 import { answered, api, type ApiProblem } from '@/api/client'
 import { ago } from '@/ui/time'
@@ -45,15 +46,15 @@ async function empty(): Promise<void> {
 }
 
 function day(instant: string): string {
-  return new Date(instant).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })
+  return new Date(instant).toLocaleDateString(locale(), { day: 'numeric', month: 'long' })
 }
 </script>
 
 <template>
-  <SheetDialog v-model:open="open" title="Bin">
-    <p class="mt-1 text-soft">What you delete waits here for 30 days.</p>
+  <SheetDialog v-model:open="open" :title="$t('repertoire.binDialog.bin')">
+    <p class="mt-1 text-soft">{{ $t('repertoire.binDialog.whatYouDeleteWaitsHere') }}</p>
     <p v-if="failure" role="alert" class="mt-2 font-semibold text-broken">{{ failure }}</p>
-    <p v-if="bin.data.value?.length === 0" class="mt-4">The bin is empty.</p>
+    <p v-if="bin.data.value?.length === 0" class="mt-4">{{ $t('repertoire.binDialog.theBinIsEmpty') }}</p>
     <ul class="mt-3 max-h-96 overflow-y-auto">
       <li
         v-for="entry in bin.data.value ?? []"
@@ -62,26 +63,33 @@ function day(instant: string): string {
       >
         <span class="min-w-0 grow">
           <strong class="block">{{ entry.title }}</strong>
-          <span class="text-sm text-soft"
-            >deleted {{ ago(entry.deletedAt) }} · gone for good on {{ day(entry.thrownAwayAt) }}</span
-          >
+          <span class="text-sm text-soft">{{
+            $t('repertoire.binDialog.deletedGoneForGoodOn', {
+              deletedAt: ago(entry.deletedAt),
+              thrownAwayAt: day(entry.thrownAwayAt),
+            })
+          }}</span>
         </span>
-        <button class="btn" :aria-label="`Put ${entry.title} back`" @click="restore(entry.id)">
-          Put back
+        <button
+          class="btn"
+          :aria-label="$t('repertoire.binDialog.putBack', { title: entry.title })"
+          @click="restore(entry.id)"
+        >
+          {{ $t('repertoire.binDialog.putBack2') }}
         </button>
         <button
           class="btn text-broken"
-          :aria-label="`Throw ${entry.title} away for good`"
+          :aria-label="$t('repertoire.binDialog.throwAwayForGood', { title: entry.title })"
           @click="throwAway(entry.id)"
         >
-          Throw away
+          {{ $t('repertoire.binDialog.throwAway') }}
         </button>
       </li>
     </ul>
     <div class="mt-4 flex gap-3">
-      <button class="btn-main" @click="open = false">Done</button>
+      <button class="btn-main" @click="open = false">{{ $t('repertoire.binDialog.done') }}</button>
       <button v-if="bin.data.value?.length" class="btn text-broken" @click="empty">
-        {{ sure ? 'Throw all of it away for good' : 'Empty the bin …' }}
+        {{ sure ? $t('repertoire.binDialog.throwAllOfItAway') : $t('repertoire.binDialog.emptyTheBin') }}
       </button>
     </div>
   </SheetDialog>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import SheetDialog from '@/ui/SheetDialog.vue'
 import { answered, api, type Beginning } from '@/api/client'
 import { useQuery } from '@tanstack/vue-query'
@@ -23,13 +24,21 @@ const beginnings = useQuery({
 })
 
 const choices = computed(() => [
-  { value: NOTHING, label: 'Nothing yet', says: '52 cards in any order, and nothing done to them.' },
+  {
+    value: NOTHING,
+    label: t('repertoire.newRoutineDialog.nothingYet'),
+    says: t('repertoire.newRoutineDialog.n52CardsInAnyOrder'),
+  },
   ...(beginnings.data.value ?? []).map((b) => ({
     value: b.effect,
     label: b.effect,
     says: b.routine.summary,
   })),
-  { value: END, label: 'The end', says: 'Say what must be true at the end, and see moves that lead there.' },
+  {
+    value: END,
+    label: t('repertoire.newRoutineDialog.theEnd'),
+    says: t('repertoire.newRoutineDialog.sayWhatMustBeTrue'),
+  },
 ])
 
 function create(): void {
@@ -44,9 +53,11 @@ function create(): void {
 </script>
 
 <template>
-  <SheetDialog v-model:open="open" title="A new routine">
+  <SheetDialog v-model:open="open" :title="$t('repertoire.newRoutineDialog.aNewRoutine')">
     <form @submit.prevent="create">
-      <label class="mt-3 block text-sm font-semibold" for="new-title">What is it called?</label>
+      <label class="mt-3 block text-sm font-semibold" for="new-title">{{
+        $t('repertoire.newRoutineDialog.whatIsItCalled')
+      }}</label>
       <input
         id="new-title"
         v-model="title"
@@ -55,7 +66,7 @@ function create(): void {
         autocomplete="off"
       />
       <fieldset class="mt-4">
-        <legend class="text-sm font-semibold">It begins with</legend>
+        <legend class="text-sm font-semibold">{{ $t('repertoire.newRoutineDialog.itBeginsWith') }}</legend>
         <label
           v-for="choice in choices"
           :key="choice.value"
@@ -70,8 +81,12 @@ function create(): void {
         </label>
       </fieldset>
       <div class="mt-4 flex gap-3">
-        <button class="btn-main" type="submit" :disabled="!title.trim()">Start</button>
-        <button class="btn" type="button" @click="open = false">Leave it</button>
+        <button class="btn-main" type="submit" :disabled="!title.trim()">
+          {{ $t('repertoire.newRoutineDialog.start') }}
+        </button>
+        <button class="btn" type="button" @click="open = false">
+          {{ $t('repertoire.newRoutineDialog.leaveIt') }}
+        </button>
       </div>
     </form>
   </SheetDialog>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { answered, api, ApiProblem, type LastRehearsal, type Beginning } from '@/api/client'
 import { useToast } from '@/ui/toast'
 import { typing, useViewKeys } from '@/ui/keys'
@@ -64,7 +65,10 @@ const copy = (id: string) =>
   attempt(async () => {
     const made = await answered(api.POST('/api/routines/{id}/copy', { params: { path: { id } } }))
     await refresh()
-    toast.say(`“${made.routine.title}” is on the shelf.`, () => void remove(made.id, false))
+    toast.say(
+      t('repertoire.repertoireView.isOnTheShelf', { title: made.routine.title }),
+      () => void remove(made.id, false),
+    )
   })
 
 const remove = (id: string, tell = true) =>
@@ -72,7 +76,7 @@ const remove = (id: string, tell = true) =>
     await answered(api.DELETE('/api/routines/{id}', { params: { path: { id } } }))
     await refresh()
     if (tell) {
-      toast.say('Routine deleted.', () => void restore(id))
+      toast.say(t('repertoire.repertoireView.routineDeleted'), () => void restore(id))
     }
   })
 
@@ -92,8 +96,8 @@ const readFile = (event: Event) =>
     if (file.size > 1_000_000) {
       throw new ApiProblem(
         413,
-        'Too large',
-        'A routine file has at most a million letters. Choose another file.',
+        t('repertoire.repertoireView.tooLarge'),
+        t('repertoire.repertoireView.aRoutineFileHasAt'),
         [],
       )
     }
@@ -105,20 +109,20 @@ const readFile = (event: Event) =>
     } catch {
       throw new ApiProblem(
         400,
-        'Not a routine',
-        `“${file.name}” is no routine file: it is not valid JSON.`,
+        t('repertoire.repertoireView.notARoutine'),
+        t('repertoire.repertoireView.isNoRoutineFileIt', { name: file.name }),
         [],
       )
     }
     const made = await answered(api.POST('/api/routines/from-file', { body: content as never }))
     await refresh()
-    toast.say(`“${made.routine.title}” was read from the file.`)
+    toast.say(t('repertoire.repertoireView.wasReadFromTheFile', { title: made.routine.title }))
   })
 
 useViewKeys([
-  { keys: 'N', does: 'New routine, from an empty deck' },
-  { keys: '/', does: 'Search' },
-  { keys: '?', does: 'These keys' },
+  { keys: 'N', does: t('repertoire.repertoireView.newRoutineFromAnEmpty') },
+  { keys: '/', does: t('repertoire.repertoireView.search') },
+  { keys: '?', does: t('repertoire.repertoireView.theseKeys') },
 ])
 onKeyStroke(['n', 'N'], (event) => {
   if (!typing(event) && !event.ctrlKey && !event.metaKey) {
@@ -137,56 +141,66 @@ onKeyStroke('/', (event) => {
 <template>
   <div class="mx-auto w-full max-w-7xl px-5 py-6">
     <div class="flex flex-wrap items-center gap-3">
-      <h1 class="text-3xl">Repertoire</h1>
+      <h1 class="text-3xl">{{ $t('repertoire.repertoireView.repertoire') }}</h1>
       <input
         ref="searchField"
         v-model="wanted"
         type="search"
         class="ml-auto w-60 field"
-        placeholder="Search titles and tags"
-        aria-label="Search titles and tags"
+        :placeholder="$t('repertoire.repertoireView.searchTitlesAndTags')"
+        :aria-label="$t('repertoire.repertoireView.searchTitlesAndTags')"
       />
-      <button class="btn" @click="bin = true">Bin</button>
-      <button class="btn" @click="fileField?.click()">From a file</button>
+      <button class="btn" @click="bin = true">{{ $t('repertoire.repertoireView.bin') }}</button>
+      <button class="btn" @click="fileField?.click()">{{ $t('repertoire.repertoireView.fromAFile') }}</button>
       <input
         ref="fileField"
         type="file"
         accept=".json,application/json"
         class="hidden"
-        aria-label="Routine file"
+        :aria-label="$t('repertoire.repertoireView.routineFile')"
         data-testid="routine-file"
         @change="readFile"
       />
-      <button class="btn-main" @click="creating = true">New routine</button>
+      <button class="btn-main" @click="creating = true">
+        {{ $t('repertoire.repertoireView.newRoutine') }}
+      </button>
     </div>
-    <ul v-if="tags.length > 0" class="mt-3 flex flex-wrap gap-2" aria-label="Tags">
-      <li v-for="t in tags" :key="t">
+    <ul
+      v-if="tags.length > 0"
+      class="mt-3 flex flex-wrap gap-2"
+      :aria-label="$t('repertoire.repertoireView.tags')"
+    >
+      <li v-for="each in tags" :key="each">
         <button
           class="rounded-full border px-3 py-0.5 text-sm"
-          :class="tag === t ? 'border-brass bg-brass/15 font-semibold' : 'border-rule'"
-          :aria-pressed="tag === t"
-          @click="tag = tag === t ? '' : t"
+          :class="tag === each ? 'border-brass bg-brass/15 font-semibold' : 'border-rule'"
+          :aria-pressed="tag === each"
+          @click="tag = tag === each ? '' : each"
         >
-          {{ t }}
+          {{ each }}
         </button>
       </li>
     </ul>
     <p v-if="problem" role="alert" class="mt-4 rounded-lg border-l-4 border-broken bg-broken/10 px-4 py-2">
       {{ problem }}
     </p>
-    <p v-if="routines.isPending.value" class="mt-10 text-soft">Laying out the shelf …</p>
+    <p v-if="routines.isPending.value" class="mt-10 text-soft">
+      {{ $t('repertoire.repertoireView.layingOutTheShelf') }}
+    </p>
     <p v-else-if="routines.isError.value" role="alert" class="mt-10">
-      Crafty Pocket does not answer. Is it still running?
-      <button class="link" @click="refresh()">Try again</button>
+      {{ $t('repertoire.repertoireView.craftyPocketDoesNotAnswer') }}
+      <button class="link" @click="refresh()">{{ $t('repertoire.repertoireView.tryAgain') }}</button>
     </p>
     <div v-else-if="routines.data.value?.length === 0" class="mt-14 text-center">
-      <p class="font-display text-2xl">An empty shelf, and a full deck.</p>
-      <p class="mt-2 text-soft">
-        Start from 52 cards in any order: add a selection, a key, and the first move.
-      </p>
-      <button class="mt-4 btn-main" @click="creating = true">Start from an empty deck</button>
+      <p class="font-display text-2xl">{{ $t('repertoire.repertoireView.anEmptyShelfAndA') }}</p>
+      <p class="mt-2 text-soft">{{ $t('repertoire.repertoireView.startFrom52CardsIn') }}</p>
+      <button class="mt-4 btn-main" @click="creating = true">
+        {{ $t('repertoire.repertoireView.startFromAnEmptyDeck') }}
+      </button>
     </div>
-    <p v-else-if="shown.length === 0" class="mt-10 text-soft">Nothing on the shelf is called that.</p>
+    <p v-else-if="shown.length === 0" class="mt-10 text-soft">
+      {{ $t('repertoire.repertoireView.nothingOnTheShelfIs') }}
+    </p>
     <ul class="mt-5 grid gap-5 md:grid-cols-2 xl:grid-cols-3">
       <RoutineCard
         v-for="routine in shown"
@@ -198,7 +212,9 @@ onKeyStroke('/', (event) => {
       />
     </ul>
     <footer class="mt-10 border-t border-rule pt-3 text-sm">
-      <RouterLink to="/about" class="link">About Crafty Pocket</RouterLink>
+      <RouterLink to="/about" class="link">{{
+        $t('repertoire.repertoireView.aboutCraftyPocket')
+      }}</RouterLink>
     </footer>
     <BinDialog v-model:open="bin" />
     <NewRoutineDialog v-model:open="creating" @create="create" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { answered, api, type LastRehearsal, type Routine, type RoutineEntry, type Survey } from '@/api/client'
 import { inTurn } from '@/api/inTurn'
 import { RunningDeck } from '@/deck'
@@ -67,14 +68,21 @@ const outsSaid = computed(() => {
   if (all === 0) {
     return ''
   }
-  const verdict = failing === 0 ? (all === 1 ? 'holds' : 'hold') : `${failing} can fail`
-  return `${all === 1 ? '1 out' : `${all} outs`}: ${verdict} · `
+  const verdict =
+    failing === 0
+      ? t('repertoire.routineCard.hold', {}, all)
+      : t('repertoire.routineCard.canFail', { failing })
+  return `${t('repertoire.routineCard.outs', {}, all)}: ${verdict} · `
 })
 
 const rehearsed = computed(() =>
   props.last
-    ? `rehearsed ${ago(props.last.startedAt)} · ${props.last.runs} ${props.last.runs === 1 ? 'run' : 'runs'}, ${props.last.slips} ${props.last.slips === 1 ? 'slip' : 'slips'}`
-    : 'not rehearsed yet',
+    ? t('repertoire.routineCard.rehearsed', {
+        ago: ago(props.last.startedAt),
+        runs: t('repertoire.routineCard.runs', {}, props.last.runs),
+        slips: t('repertoire.routineCard.slips', {}, props.last.slips),
+      })
+    : t('repertoire.routineCard.notRehearsedYet'),
 )
 const steps = computed(() => overview.data.value?.routine.steps.length ?? 0)
 </script>
@@ -86,10 +94,16 @@ const steps = computed(() => overview.data.value?.routine.steps.length ?? 0)
         <RouterLink :to="`/bench/${entry.id}`" class="hover:underline">{{ entry.title }}</RouterLink>
       </h2>
       <Menu as="div" class="relative">
-        <MenuButton class="rounded px-2 text-xl" :aria-label="`More for ${entry.title}`">⋯</MenuButton>
+        <MenuButton
+          class="rounded px-2 text-xl"
+          :aria-label="$t('repertoire.routineCard.moreFor', { title: entry.title })"
+          >⋯</MenuButton
+        >
         <MenuItems class="absolute right-0 z-20 w-44 rounded-lg border border-rule bg-paper py-1">
           <MenuItem v-slot="{ active }">
-            <button class="item" :class="{ 'bg-brass/15': active }" @click="$emit('copy')">Copy</button>
+            <button class="item" :class="{ 'bg-brass/15': active }" @click="$emit('copy')">
+              {{ $t('repertoire.routineCard.copy') }}
+            </button>
           </MenuItem>
           <MenuItem v-slot="{ active }">
             <a
@@ -97,12 +111,12 @@ const steps = computed(() => overview.data.value?.routine.steps.length ?? 0)
               :class="{ 'bg-brass/15': active }"
               :href="`/api/routines/${entry.id}/file`"
               :download="`${entry.title}.routine.json`"
-              >Save to a file</a
+              >{{ $t('repertoire.routineCard.saveToAFile') }}</a
             >
           </MenuItem>
           <MenuItem v-slot="{ active }">
             <button class="item text-broken" :class="{ 'bg-brass/15': active }" @click="$emit('remove')">
-              Delete
+              {{ $t('repertoire.routineCard.delete') }}
             </button>
           </MenuItem>
         </MenuItems>
@@ -129,14 +143,17 @@ const steps = computed(() => overview.data.value?.routine.steps.length ?? 0)
       <div class="min-w-0">
         <VerdictPill :survey="survey.data.value" />
         <p v-if="unsaved" class="mt-1 text-sm font-semibold text-broken">
-          ◐ your last changes are not saved yet
+          {{ $t('repertoire.routineCard.yourLastChangesAreNot') }}
         </p>
         <p class="mt-1 text-sm text-soft">
-          {{ steps }} {{ steps === 1 ? 'step' : 'steps' }} · {{ outsSaid }}{{ rehearsed }}
+          {{ $t('repertoire.routineCard.steps', steps) }} · {{ outsSaid }}{{ rehearsed }}
         </p>
       </div>
-      <RouterLink class="btn" :to="`/rehearse/${entry.id}`" :aria-label="`Rehearse ${entry.title}`"
-        >Rehearse</RouterLink
+      <RouterLink
+        class="btn"
+        :to="`/rehearse/${entry.id}`"
+        :aria-label="$t('repertoire.routineCard.rehearse', { title: entry.title })"
+        >{{ $t('repertoire.routineCard.rehearse2') }}</RouterLink
       >
     </div>
   </li>

@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import type {
   Catalogue,
   ClaimSpec,
@@ -48,18 +49,18 @@ export function rolesAt(trace: Trace | undefined, moment: number): RoleNow[] {
 
 /** Made-up people, taken in order. */
 const PEOPLE = [
-  'Ines',
-  'Bruno',
-  'Orla',
-  'Tove',
-  'Jorun',
-  'Emil',
-  'Sanna',
-  'Piet',
-  'Ulla',
-  'Marek',
-  'Alba',
-  'Nils',
+  t('routine.edits.ines'),
+  t('routine.edits.bruno'),
+  t('routine.edits.orla'),
+  t('routine.edits.tove'),
+  t('routine.edits.jorun'),
+  t('routine.edits.emil'),
+  t('routine.edits.sanna'),
+  t('routine.edits.piet'),
+  t('routine.edits.ulla'),
+  t('routine.edits.marek'),
+  t('routine.edits.alba'),
+  t('routine.edits.nils'),
 ]
 
 /** Cards for keys and force cards that the set-up does not place yet, taken in order. */

@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import type { Catalogue, Routine } from '@/api/client'
 
 /** What an amount can follow from; the same words as in the routine file. */
@@ -33,13 +34,13 @@ export function amountsOf(
 
 /** The holds whose depth can be taken. */
 export const HOLDS: { name: string; label: string }[] = [
-  { name: 'break', label: 'the break' },
-  { name: 'thumb', label: 'the thumb’s break' },
-  { name: 'finger', label: 'the other finger’s break' },
-  { name: 'in-jog', label: 'the in-jogged card' },
-  { name: 'out-jog', label: 'the out-jogged card' },
-  { name: 'step', label: 'the step' },
-  { name: 'separation', label: 'where it opens by itself' },
+  { name: 'break', label: t('routine.followed.theBreak') },
+  { name: 'thumb', label: t('routine.followed.theThumbSBreak') },
+  { name: 'finger', label: t('routine.followed.theOtherFingerSBreak') },
+  { name: 'in-jog', label: t('routine.followed.theInJoggedCard') },
+  { name: 'out-jog', label: t('routine.followed.theOutJoggedCard') },
+  { name: 'step', label: t('routine.followed.theStep') },
+  { name: 'separation', label: t('routine.followed.whereItOpensByItself') },
 ]
 
 const FORM =

@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import type { Catalogue, Out } from '@/api/client'
 
 /** When an out is taken, in a few words: what they insist on, or what they say when it is something else. */
@@ -6,5 +7,5 @@ export function outLabel(out: Out, catalogue: Catalogue): string {
     return out.says.trim()
   }
   const occasion = catalogue.occasions.find((o) => o.name === out.occasion)
-  return `If ${occasion?.label ?? out.occasion}`
+  return t('routine.outLabel.if', { occasion: occasion?.label ?? out.occasion })
 }

@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import type { Routine } from '@/api/client'
 
 const ALWAYS = [
@@ -54,22 +55,22 @@ export function placeLabel(place: string): string {
   const [kind, name = ''] = place.split(':')
   switch (kind) {
     case 'deck':
-      return 'the deck in hand'
+      return t('routine.places.theDeckInHand')
     case 'other-hand':
-      return 'the other hand'
+      return t('routine.places.theOtherHand')
     case 'table':
-      return `table: ${name}`
+      return t('routine.places.table', { name })
     case 'spectator':
-      return `${name}’s hand`
+      return t('routine.places.sHand', { name })
     case 'pocket':
-      return `pocket: ${name}`
+      return t('routine.places.pocket', { name })
     case 'under':
-      return `under the ${name}`
+      return t('routine.places.underThe', { name })
     case 'in':
-      return `in the ${name.replace('/', ', ')}`
+      return t('routine.places.inThe', { name: name.replace('/', ', ') })
     case 'case':
-      return 'the card case'
+      return t('routine.places.theCardCase')
     default:
-      return `the ${kind}`
+      return t('routine.places.the', { kind })
   }
 }

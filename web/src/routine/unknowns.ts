@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import type { Catalogue, Routine } from '@/api/client'
 import { putFollowedTogether, takeFollowedApart } from './followed'
 
@@ -37,7 +38,7 @@ export function unknowns(routine: Routine, catalogue: Catalogue, cards: number):
         kind: 'beats' as const,
         id: step.id,
         setting: s.name,
-        label: `${i + 1} · ${move!.name}: which beats`,
+        label: t('routine.unknowns.whichBeats', { i: i + 1, name: move!.name }),
         most: 1,
       }))
   })
@@ -49,7 +50,7 @@ export function unknowns(routine: Routine, catalogue: Catalogue, cards: number):
         kind: 'claim' as const,
         id: claim.id,
         setting: s.name,
-        label: `Claim “${kind!.name}”: ${s.label}`,
+        label: t('routine.unknowns.claim', { kind: kind!.name, label: s.label }),
         most: cards,
       }))
   })
@@ -64,7 +65,7 @@ export function unknowns(routine: Routine, catalogue: Catalogue, cards: number):
       kind: 'start' as const,
       id: '',
       setting: card,
-      label: `Set-up: where ${card} starts, from the top`,
+      label: t('routine.unknowns.setUpWhereStartsFrom', { card }),
       most: cards,
     }))
   const laid = routine.setUp.piles.flatMap((pile) =>
@@ -72,7 +73,7 @@ export function unknowns(routine: Routine, catalogue: Catalogue, cards: number):
       kind: 'pile' as const,
       id: pile.place,
       setting: card,
-      label: `Set-up: where ${card} lies in ${pile.place}`,
+      label: t('routine.unknowns.setUpWhereLiesIn', { card, place: pile.place }),
       most: pile.cards.split(/\s+/).length,
     })),
   )

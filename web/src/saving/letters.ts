@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import { answered, api, ApiProblem, type MoveNote, type Rehearsal } from '@/api/client'
 import { computed, shallowRef } from 'vue'
 import { createRetry, fateOf } from './sender'
@@ -9,7 +10,7 @@ export type Letter = { id: string } & (
 
 /** What is told of a letter that was not accepted. */
 function named(letter: Letter): string {
-  return letter.kind === 'run' ? 'The run was not kept' : 'The note on the move was not kept'
+  return letter.kind === 'run' ? t('saving.letters.theRunWasNotKept') : t('saving.letters.theNoteOnTheMove')
 }
 
 function post(letter: Letter): Promise<unknown> {

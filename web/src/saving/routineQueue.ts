@@ -1,3 +1,4 @@
+import { t } from '@/words'
 import { answered, api, ApiProblem, type Routine, type StoredRoutine } from '@/api/client'
 import { computed, ref, shallowRef } from 'vue'
 import {
@@ -203,7 +204,12 @@ export function createRoutineQueue(
       await flush()
     }
     if (isUnsaved(queue.value)) {
-      throw new ApiProblem(0, 'No answer', 'Crafty Pocket does not answer. Is it still running?', [])
+      throw new ApiProblem(
+        0,
+        t('saving.routineQueue.noAnswer'),
+        t('saving.routineQueue.craftyPocketDoesNotAnswer'),
+        [],
+      )
     }
     change(steppedThere(queue.value, await steppedByServer(direction, id)))
   }

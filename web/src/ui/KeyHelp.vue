@@ -16,7 +16,7 @@ function explain(): void {
 </script>
 
 <template>
-  <SheetDialog v-model:open="keys.open" title="Keys of this view" width="narrow">
+  <SheetDialog v-model:open="keys.open" :title="$t('ui.keyHelp.keysOfThisView')" width="narrow">
     <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
       <template v-for="word in keys.words" :key="word.keys">
         <dt>
@@ -26,8 +26,10 @@ function explain(): void {
       </template>
     </dl>
     <div class="mt-5 flex gap-3">
-      <button class="btn" @click="keys.open = false">Close</button>
-      <button v-if="route.name === 'bench'" class="btn" @click="explain">Explain the deck</button>
+      <button class="btn" @click="keys.open = false">{{ $t('ui.keyHelp.close') }}</button>
+      <button v-if="route.name === 'bench'" class="btn" @click="explain">
+        {{ $t('ui.keyHelp.explainTheDeck') }}
+      </button>
     </div>
   </SheetDialog>
 </template>

@@ -1,28 +1,22 @@
+import { locale, t } from '@/words'
+
 const MINUTE = 60_000
 const HOUR = 60 * MINUTE
 const DAY = 24 * HOUR
 
-/** How long ago a moment was, in words. */
+/** How long ago a moment was, in the words that the platform has for it. */
 export function ago(instant: string, now = Date.now()): string {
   const passed = now - Date.parse(instant)
   if (passed < MINUTE) {
-    return 'just now'
+    return t('ui.time.justNow')
   }
-  if (passed < HOUR) {
-    return plural(Math.floor(passed / MINUTE), 'minute')
-  }
-  if (passed < DAY) {
-    return plural(Math.floor(passed / HOUR), 'hour')
-  }
-  return plural(Math.floor(passed / DAY), 'day')
+  const [unit, of]: [Intl.RelativeTimeFormatUnit, number] =
+    passed < HOUR ? ['minute', MINUTE] : passed < DAY ? ['hour', HOUR] : ['day', DAY]
+  return new Intl.RelativeTimeFormat(locale(), { numeric: 'always' }).format(-Math.floor(passed / of), unit)
 }
 
 /** A time span as a clock shows it: 1:07. */
 export function clock(millis: number): string {
   const seconds = Math.floor(millis / 1000)
   return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
-}
-
-function plural(number: number, unit: string): string {
-  return `${number} ${unit}${number === 1 ? '' : 's'} ago`
 }

@@ -1,3 +1,4 @@
+import { locale, t } from '@/words'
 import type { Finding, Survey } from '@/api/client'
 
 /** A verdict in a few words, and how it is to be coloured. */
@@ -8,19 +9,19 @@ export interface Said {
 
 /** A whole number with thousands set apart. */
 export function count(number: number): string {
-  return number.toLocaleString('en-GB')
+  return number.toLocaleString(locale())
 }
 
 /** How many ways were looked at, in words. */
 export function ways(survey: Survey): string {
   if (survey.exhaustive) {
     if (!survey.counted) {
-      return 'all ways, each weighed'
+      return t('ui.verdict.allWaysEachWeighed')
     }
-    return survey.worlds === 1 ? 'the only way' : `all ${count(survey.worlds)} ways`
+    return t('ui.verdict.allWays', { worlds: count(survey.worlds) }, survey.worlds)
   }
-  const number = `${count(survey.worlds)} ${survey.worlds === 1 ? 'way' : 'ways'}`
-  return survey.stopped ? `a sample of ${number}, stopped` : `a sample of ${number}`
+  const number = t('ui.verdict.ways', { worlds: count(survey.worlds) }, survey.worlds)
+  return survey.stopped ? t('ui.verdict.aSampleOfStopped', { number }) : t('ui.verdict.aSampleOf', { number })
 }
 
 /** Whether the ways were looked at in order and not to the end: those that were say nothing of the others. */
@@ -31,24 +32,24 @@ function brokenOff(survey: Survey): boolean {
 /** The verdict on a whole routine. */
 export function summary(survey: Survey | undefined): Said {
   if (!survey) {
-    return { text: 'checking …', tone: 'quiet' }
+    return { text: t('ui.verdict.checking'), tone: 'quiet' }
   }
   if (survey.findings.length === 0) {
-    return { text: 'nothing to check yet', tone: 'quiet' }
+    return { text: t('ui.verdict.nothingToCheckYet'), tone: 'quiet' }
   }
   if (brokenOff(survey)) {
-    const found = survey.allHold ? 'nothing failed in' : 'can fail · stopped after'
+    const found = survey.allHold ? t('ui.verdict.nothingFailedIn') : t('ui.verdict.canFailStoppedAfter')
     return {
-      text: `${found} the first ${count(survey.worlds)} ways`,
+      text: t('ui.verdict.theFirstWays', { found, worlds: count(survey.worlds) }),
       tone: survey.allHold ? 'quiet' : 'broken',
     }
   }
   if (survey.allHold) {
-    return { text: `holds · ${ways(survey)}`, tone: 'holds' }
+    return { text: t('ui.verdict.holds', { ways: ways(survey) }), tone: 'holds' }
   }
   const failing = survey.findings.filter((f) => f.verdict !== 'always')
   const worst = Math.min(...failing.map((f) => f.held / Math.max(1, survey.worlds)))
-  return { text: `holds in ${percent(worst)} · ${ways(survey)}`, tone: 'broken' }
+  return { text: t('ui.verdict.holdsIn', { worst: percent(worst), survey: ways(survey) }), tone: 'broken' }
 }
 
 /** A share in per cent with so many digits behind the point at most, never rounded up to all or down to none. */
@@ -63,19 +64,19 @@ export function percent(share: number, digits = 1): string {
 /** The verdict on one condition. */
 export function verdict(finding: Finding, survey: Survey): Said {
   if (brokenOff(survey)) {
-    const first = `the first ${count(survey.worlds)} ways, stopped`
+    const first = t('ui.verdict.theFirstWaysStopped', { worlds: count(survey.worlds) })
     return finding.verdict === 'always'
-      ? { text: `held in ${first}`, tone: 'quiet' }
-      : { text: `failed in some of ${first}`, tone: 'broken' }
+      ? { text: t('ui.verdict.heldIn', { first }), tone: 'quiet' }
+      : { text: t('ui.verdict.failedInSomeOf', { first }), tone: 'broken' }
   }
   if (finding.verdict === 'always') {
-    const always = survey.exhaustive ? 'always' : 'never failed'
-    return { text: `${always} · ${ways(survey)}`, tone: 'holds' }
+    const always = survey.exhaustive ? 'ui.verdict.always' : 'ui.verdict.neverFailed'
+    return { text: t(always, { ways: ways(survey) }), tone: 'holds' }
   }
   if (finding.verdict === 'never') {
-    return { text: `never · ${ways(survey)}`, tone: 'broken' }
+    return { text: t('ui.verdict.never', { ways: ways(survey) }), tone: 'broken' }
   }
   const share = percent(finding.held / survey.worlds, survey.counted ? 1 : 3)
   const interval = survey.exhaustive ? '' : ` (95 %: ${percent(finding.low)}–${percent(finding.high)})`
-  return { text: `in ${share} of ${ways(survey)}${interval}`, tone: 'broken' }
+  return { text: t('ui.verdict.inOf', { share, survey: ways(survey), interval }), tone: 'broken' }
 }

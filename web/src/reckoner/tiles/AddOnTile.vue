@@ -26,16 +26,16 @@ const { answer: trace } = usePictured('add-on-picture', () => [
 
 <template>
   <ReckonTile
-    title="Switch by adding on"
-    :answer="`break under ${under}, switches ${under}`"
-    formula="A packet of P switches P − 1 cards over a break under P − 1."
-    source="Common practice."
+    :title="$t('reckoner.addOnTile.switchByAddingOn')"
+    :answer="$t('reckoner.addOnTile.answer', { under })"
+    :formula="$t('reckoner.addOnTile.formula')"
+    :source="$t('reckoner.addOnTile.source')"
     :refusal="refusal"
     :sent="sent"
   >
     <template #given>
       <label
-        >Packet
+        >{{ $t('reckoner.addOnTile.packet') }}
         <input v-model.number="packet" type="number" min="2" :max="12" class="w-16 field" />
       </label>
     </template>

@@ -34,20 +34,20 @@ const sent = computed(() => ({
 
 <template>
   <ReckonTile
-    title="Cut it there"
-    :answer="depth === '0' ? 'it is there already' : `cut off ${depth}`"
+    :title="$t('reckoner.cutTile.cutItThere')"
+    :answer="depth === '0' ? $t('reckoner.cutTile.answer') : $t('reckoner.cutTile.answer2', { depth })"
     :refusal="refusal"
-    formula="(from − to), counted round the deck: a complete cut turns the order like a ring."
-    source="Follows from what a complete cut is."
+    :formula="$t('reckoner.cutTile.formula')"
+    :source="$t('reckoner.cutTile.source')"
     :sent="sent"
   >
     <template #given>
       <label
-        >Card at
+        >{{ $t('reckoner.cutTile.cardAt') }}
         <input v-model.number="from" type="number" min="1" :max="cards" class="w-16 field" />
       </label>
       <label
-        >is to be at
+        >{{ $t('reckoner.cutTile.isToBeAt') }}
         <input v-model.number="to" type="number" min="1" :max="cards" class="w-16 field" />
       </label>
     </template>

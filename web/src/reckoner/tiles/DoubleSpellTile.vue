@@ -30,24 +30,30 @@ const from = (letters: number) => (letters - 0.5) * 9
 
 <template>
   <ReckonTile
-    title="Double spelling"
-    :answer="`cut ${spell?.cut ?? '…'} from the face`"
+    :title="$t('reckoner.doubleSpellTile.doubleSpelling')"
+    :answer="$t('reckoner.doubleSpellTile.answer', { cut: spell?.cut ?? '…' })"
     :refusal="refusal"
-    :formula="`${spell?.first ?? '…'} + ${spell?.selection ?? '…'} letters. The card that is spelled first lies ${spell?.firstFromFace ?? '…'}th from the face.`"
-    source="Worked by hand: with a card a letter, the two names end on the two cards."
+    :formula="
+      $t('reckoner.doubleSpellTile.formula', {
+        first: spell?.first ?? '…',
+        selection: spell?.selection ?? '…',
+        firstFromFace: spell?.firstFromFace ?? '…',
+      })
+    "
+    :source="$t('reckoner.doubleSpellTile.source')"
     :sent="sent"
   >
     <template #given>
       <label
-        >Selection, on the face
+        >{{ $t('reckoner.doubleSpellTile.selectionOnTheFace') }}
         <input v-model="selection" class="w-16 field" maxlength="4" autocomplete="off" />
       </label>
       <label
-        >Spelled first
+        >{{ $t('reckoner.doubleSpellTile.spelledFirst') }}
         <input v-model="first" class="w-16 field" maxlength="4" autocomplete="off" />
       </label>
       <label>
-        Language
+        {{ $t('reckoner.doubleSpellTile.language') }}
         <select v-model="language" class="field">
           <option v-for="l in languages" :key="l.name" :value="l.name">{{ l.label }}</option>
         </select>
@@ -58,7 +64,7 @@ const from = (letters: number) => (letters - 0.5) * 9
       :viewBox="`0 0 ${Math.max(30, spell.cut + 2) * 9} 40`"
       class="w-full"
       role="img"
-      aria-label="The cut-off cards from the top: both names, a card a letter"
+      :aria-label="$t('reckoner.doubleSpellTile.theCutOffCardsFrom')"
     >
       <rect
         v-for="n in spell.cut"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { answered, api } from '@/api/client'
 import { computed, ref } from 'vue'
 import { useAsked } from '../asked'
@@ -19,15 +20,18 @@ const { answer: fit, refusal } = useAsked(
     ),
 )
 const WORDS: Record<string, string> = {
-  flat: 'fits',
-  not: 'does not fit',
-  'not-measured': 'not measured',
+  flat: t('reckoner.fitTile.fits'),
+  not: t('reckoner.fitTile.doesNotFit'),
+  'not-measured': t('reckoner.fitTile.notMeasured'),
 }
 type Way = NonNullable<typeof fit.value>[number]
 
 function told(way: Way): string {
-  const words = way.fit === 'sticks-out' ? `sticks out by ${way.out.toFixed(1)} mm` : WORDS[way.fit]
-  return `${way.cards}${way.folded ? ', folded,' : ''} ${words}`
+  const words =
+    way.fit === 'sticks-out'
+      ? t('reckoner.fitTile.sticksOutByMm', { toFixed: way.out.toFixed(1) })
+      : WORDS[way.fit]
+  return t(way.folded ? 'reckoner.fitTile.folded' : 'reckoner.fitTile.flat', { cards: way.cards, words })
 }
 const flat = computed(() => (fit.value ?? []).filter((way) => !way.folded))
 const folded = computed(() => (fit.value ?? []).filter((way) => way.folded))
@@ -44,16 +48,23 @@ const lying = computed(() => wide.value > high.value)
 
 <template>
   <ReckonTile
-    title="Does a card fit?"
+    :title="$t('reckoner.fitTile.doesACardFit')"
     :answer="flat.map(told).join(' · ')"
     :refusal="refusal"
-    :formula="`In quarters: ${folded.map(told).join(' · ')}. ${flat.map((way) => `A ${way.cards} card is ${way.size}`).join(', ')}.`"
-    source="Card sizes from memory. Measure the inside: what is printed on a holder is its outside."
+    :formula="
+      $t('reckoner.fitTile.formula2', {
+        folded: folded.map(told).join(' · '),
+        flat: flat
+          .map((way) => $t('reckoner.fitTile.formula', { cards: way.cards, size: way.size }))
+          .join(', '),
+      })
+    "
+    :source="$t('reckoner.fitTile.source')"
     :sent="sent"
   >
     <template #given>
       <label
-        >Inside, mm
+        >{{ $t('reckoner.fitTile.insideMm') }}
         <input v-model.number="wide" type="number" step="0.1" min="0" max="1000" class="w-20 field" />
       </label>
       <label
@@ -65,15 +76,19 @@ const lying = computed(() => wide.value > high.value)
           min="1"
           max="1000"
           class="w-20 field"
-          aria-label="Inside height, mm"
+          :aria-label="$t('reckoner.fitTile.insideHeightMm')"
         />
       </label>
       <label class="flex items-center gap-1.5">
-        <input v-model="open" type="checkbox" />
-        open at the mouth
+        <input v-model="open" type="checkbox" /> {{ $t('reckoner.fitTile.openAtTheMouth') }}
       </label>
     </template>
-    <svg viewBox="-5 -5 210 110" class="h-24 w-full" role="img" aria-label="A poker card over the holder">
+    <svg
+      viewBox="-5 -5 210 110"
+      class="h-24 w-full"
+      role="img"
+      :aria-label="$t('reckoner.fitTile.aPokerCardOverThe')"
+    >
       <rect
         x="0"
         y="0"

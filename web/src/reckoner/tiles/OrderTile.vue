@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { answered, api } from '@/api/client'
 import { count, percent } from '@/ui/verdict'
 import ShareBars from '@/ui/ShareBars.vue'
@@ -21,9 +22,11 @@ const { answer: hours, refusal } = useAsked(
 const picked = computed(() => hours.value?.find((h) => h.number === number.value))
 const said = computed(() => {
   if (number.value === 1) {
-    return 'at 1 they have the key itself'
+    return t('reckoner.orderTile.at1TheyHaveThe')
   }
-  return picked.value ? `at ${number.value} right in ${percent(picked.value.share)}` : '…'
+  return picked.value
+    ? t('reckoner.orderTile.atRightIn', { number: number.value, share: percent(picked.value.share) })
+    : '…'
 })
 const sent: Sent = {
   steps: [
@@ -37,27 +40,33 @@ const sent: Sent = {
 
 <template>
   <ReckonTile
-    title="An order under riffles"
+    :title="$t('reckoner.orderTile.anOrderUnderRiffles')"
     :answer="said"
     :refusal="refusal"
-    :formula="`The next card of the order below the key is theirs. ${count(picked?.worlds ?? 0)} riffled decks for each number; 95 %: ${percent(picked?.low ?? 0)}–${percent(picked?.high ?? 0)}.`"
-    source="The moves themselves are done. Common practice: it survives two riffles at most."
+    :formula="
+      $t('reckoner.orderTile.formula', {
+        picked: count(picked?.worlds ?? 0),
+        picked2: percent(picked?.low ?? 0),
+        picked3: percent(picked?.high ?? 0),
+      })
+    "
+    :source="$t('reckoner.orderTile.source')"
     :sent="sent"
   >
     <template #given>
       <label
-        >Cards in order
+        >{{ $t('reckoner.orderTile.cardsInOrder') }}
         <input v-model.number="cards" type="number" min="2" :max="13" class="w-16 field" />
       </label>
       <label
-        >Riffles
+        >{{ $t('reckoner.orderTile.riffles') }}
         <input v-model.number="riffles" type="number" min="0" :max="5" class="w-16 field" />
       </label>
     </template>
     <ShareBars
       :bars="(hours ?? []).map((h) => ({ value: h.number, share: h.share }))"
       :best="number"
-      label="How often it is right, by the number thought of"
+      :label="$t('reckoner.orderTile.howOftenItIsRight')"
       :height="70"
       plain
       @take="number = $event"

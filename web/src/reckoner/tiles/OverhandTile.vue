@@ -23,27 +23,27 @@ const sent = computed(() => ({
 
 <template>
   <ReckonTile
-    title="Key and neighbour under overhands"
-    :answer="`together in ${share === undefined ? '…' : percent(share)}`"
+    :title="$t('reckoner.overhandTile.keyAndNeighbourUnderOverhands')"
+    :answer="$t('reckoner.overhandTile.answer', { share: share === undefined ? '…' : percent(share) })"
     :refusal="refusal"
-    formula="(1 − (k − 1) / (n − 1))ʳ for k chunks, r times."
-    source="Any gap is cut equally likely. After “Randomization time for the overhand shuffle”, Journal of Theoretical Probability 2 (1989)."
+    :formula="$t('reckoner.overhandTile.formula')"
+    :source="$t('reckoner.overhandTile.source')"
     :sent="sent"
   >
     <template #given>
       <label
-        >Chunks
+        >{{ $t('reckoner.overhandTile.chunks') }}
         <input v-model.number="chunks" type="number" min="1" :max="cards" class="w-16 field" />
       </label>
       <label
-        >Times
+        >{{ $t('reckoner.overhandTile.times') }}
         <input v-model.number="times" type="number" min="1" :max="8" class="w-16 field" />
       </label>
     </template>
     <ShareBars
       :bars="odds?.neighbours ?? []"
       :best="times"
-      label="Chance that neighbours were never parted, by number of shuffles"
+      :label="$t('reckoner.overhandTile.chanceThatNeighboursWereNever')"
       :height="70"
       plain
       @take="times = $event"

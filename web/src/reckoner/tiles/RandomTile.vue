@@ -14,23 +14,23 @@ const share = computed(() => odds.value?.riffles.find((r) => r.value === riffles
 
 <template>
   <ReckonTile
-    title="How random is it?"
-    :answer="`${share === undefined ? '…' : percent(share)} from random`"
+    :title="$t('reckoner.randomTile.howRandomIsIt')"
+    :answer="$t('reckoner.randomTile.answer', { share: share === undefined ? '…' : percent(share) })"
     :refusal="refusal"
-    formula="Half the sum, over all orders, of how far C(2ᵐ + n − r, n) / 2ᵐⁿ is from 1 / n!. Computed exactly."
-    source="“Trailing the dovetail shuffle to its lair”, Annals of Applied Probability 2 (1992)."
+    :formula="$t('reckoner.randomTile.formula')"
+    :source="$t('reckoner.randomTile.source')"
     :sent="{ steps: [{ move: 'spectator-riffle', settings: { times: String(riffles) } }] }"
   >
     <template #given>
       <label
-        >Riffles
+        >{{ $t('reckoner.randomTile.riffles') }}
         <input v-model.number="riffles" type="number" min="1" :max="10" class="w-16 field" />
       </label>
     </template>
     <ShareBars
       :bars="odds?.riffles ?? []"
       :best="riffles"
-      label="Distance from random, by number of riffles"
+      :label="$t('reckoner.randomTile.distanceFromRandomByNumber')"
       :height="70"
       plain
       @take="riffles = $event"

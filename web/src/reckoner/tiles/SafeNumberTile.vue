@@ -28,16 +28,16 @@ const DRAWN = 52
 
 <template>
   <ReckonTile
-    title="Number past the key"
-    :answer="`announce ${safe?.smallest ?? '…'} or more`"
+    :title="$t('reckoner.safeNumberTile.numberPastTheKey')"
+    :answer="$t('reckoner.safeNumberTile.answer', { smallest: safe?.smallest ?? '…' })"
     :refusal="refusal"
-    :formula="`${depth} + ${error} + ${safe?.pastTheKey ?? 2}: the depth, what it may be off, and two more.`"
-    source="The selection, one after the key, must lie face up before the number is reached. Common practice."
+    :formula="$t('reckoner.safeNumberTile.formula', { depth, error, pastTheKey: safe?.pastTheKey ?? 2 })"
+    :source="$t('reckoner.safeNumberTile.source')"
     :sent="sent"
   >
     <template #given>
       <label
-        >Key at about
+        >{{ $t('reckoner.safeNumberTile.keyAtAbout') }}
         <input v-model.number="depth" type="number" min="1" :max="104" class="w-16 field" />
       </label>
       <label
@@ -45,7 +45,12 @@ const DRAWN = 52
         <input v-model.number="error" type="number" min="0" :max="50" class="w-16 field" />
       </label>
     </template>
-    <svg viewBox="0 0 312 34" class="w-full" role="img" aria-label="Where the key can be, and the number">
+    <svg
+      viewBox="0 0 312 34"
+      class="w-full"
+      role="img"
+      :aria-label="$t('reckoner.safeNumberTile.whereTheKeyCanBe')"
+    >
       <rect
         v-for="n in DRAWN"
         :key="n"
@@ -61,7 +66,9 @@ const DRAWN = 52
               : 'var(--slot-rule)'
         "
       />
-      <text :x="(depth - 0.5) * 6" y="32" text-anchor="middle" font-size="10" fill="currentColor">key</text>
+      <text :x="(depth - 0.5) * 6" y="32" text-anchor="middle" font-size="10" fill="currentColor">
+        {{ $t('reckoner.safeNumberTile.key') }}
+      </text>
       <text
         :x="((safe?.smallest ?? 0) - 0.5) * 6"
         y="32"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import { answered, api } from '@/api/client'
 import { computed, ref } from 'vue'
 import { useAsked } from '../asked'
@@ -23,7 +24,10 @@ const most = computed(() => Math.max(1, ...(spelling.value ?? []).map((s) => s.c
 const said = computed(() =>
   words.value.trim()
     ? `${own.value?.letters ?? '…'} letters`
-    : `${spelling.value?.[0]?.letters ?? '…'} to ${spelling.value?.at(-1)?.letters ?? '…'} letters`,
+    : t('reckoner.spellingTile.toLetters', {
+        spelling: spelling.value?.[0]?.letters ?? '…',
+        spelling2: spelling.value?.at(-1)?.letters ?? '…',
+      }),
 )
 const sent = computed(() =>
   words.value.trim()
@@ -37,22 +41,22 @@ const sent = computed(() =>
 
 <template>
   <ReckonTile
-    title="Spelling"
+    :title="$t('reckoner.spellingTile.spelling')"
     :answer="said"
     :refusal="refusal"
-    formula="One card for each letter. Cards in one line share a length."
-    source="Counted from the names themselves."
+    :formula="$t('reckoner.spellingTile.formula')"
+    :source="$t('reckoner.spellingTile.source')"
     :sent="sent"
   >
     <template #given>
       <label>
-        Language
+        {{ $t('reckoner.spellingTile.language') }}
         <select v-model="language" class="field">
           <option v-for="l in languages" :key="l.name" :value="l.name">{{ l.label }}</option>
         </select>
       </label>
       <label class="min-w-0 grow">
-        Or your own words
+        {{ $t('reckoner.spellingTile.orYourOwnWords') }}
         <input v-model="words" class="w-full field" maxlength="100" autocomplete="off" />
       </label>
     </template>

@@ -23,28 +23,38 @@ const { answer: thickness, refusal } = useAsked(
 
 <template>
   <ReckonTile
-    title="Depth and thickness"
-    :answer="`${thickness?.cards ?? '…'} cards · ${thickness?.millimetres.toFixed(1) ?? '…'} mm`"
+    :title="$t('reckoner.thicknessTile.depthAndThickness')"
+    :answer="
+      $t('reckoner.thicknessTile.answer', {
+        cards: thickness?.cards ?? '…',
+        thickness: thickness?.millimetres.toFixed(1) ?? '…',
+      })
+    "
     :refusal="refusal"
-    :formula="`The block has so many cards, and the depth measures so much. One card is ${thickness?.card.toFixed(3) ?? '…'} mm: your pack divided by its cards.`"
-    source="Measure your own deck. From memory: 52 cards lie 15 to 16 mm thick."
+    :formula="$t('reckoner.thicknessTile.formula', { thickness: thickness?.card.toFixed(3) ?? '…' })"
+    :source="$t('reckoner.thicknessTile.source')"
     :sent="{ steps: [{ move: 'hold-break', settings: { depth: `${thickness?.cards ?? 26}±2` } }] }"
   >
     <template #given>
       <label
-        >Pack, mm
+        >{{ $t('reckoner.thicknessTile.packMm') }}
         <input v-model.number="pack" type="number" step="0.1" min="1" max="60" class="w-20 field" />
       </label>
       <label
-        >Block, mm
+        >{{ $t('reckoner.thicknessTile.blockMm') }}
         <input v-model.number="block" type="number" step="0.1" min="0" max="60" class="w-20 field" />
       </label>
       <label
-        >Depth
+        >{{ $t('reckoner.thicknessTile.depth') }}
         <input v-model.number="depth" type="number" min="0" :max="cards" class="w-16 field" />
       </label>
     </template>
-    <svg viewBox="0 0 120 34" class="h-16 w-full" role="img" aria-label="The block beside the pack">
+    <svg
+      viewBox="0 0 120 34"
+      class="h-16 w-full"
+      role="img"
+      :aria-label="$t('reckoner.thicknessTile.theBlockBesideThePack')"
+    >
       <rect x="10" y="2" width="44" height="30" fill="var(--slot)" stroke="var(--slot-rule)" />
       <rect
         x="64"

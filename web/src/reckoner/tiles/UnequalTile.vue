@@ -14,23 +14,23 @@ const share = computed(() => odds.value?.topStays.find((r) => r.value === upper.
 
 <template>
   <ReckonTile
-    title="Unequal packets riffled"
-    :answer="`top stays in ${share === undefined ? '…' : percent(share)}`"
+    :title="$t('reckoner.unequalTile.unequalPacketsRiffled')"
+    :answer="$t('reckoner.unequalTile.answer', { share: share === undefined ? '…' : percent(share) })"
     :refusal="refusal"
-    formula="a / (a + b): the larger packet’s part of the deck."
-    source="Follows from all interleavings being equally likely. Common practice says: four in five with a packet much the larger."
+    :formula="$t('reckoner.unequalTile.formula')"
+    :source="$t('reckoner.unequalTile.source')"
     :sent="{ steps: [{ move: 'lopsided-riffle', settings: { cut: String(upper) } }] }"
   >
     <template #given>
       <label
-        >Upper packet
+        >{{ $t('reckoner.unequalTile.upperPacket') }}
         <input v-model.number="upper" type="number" min="1" :max="cards - 1" class="w-16 field" />
       </label>
     </template>
     <ShareBars
       :bars="odds?.topStays ?? []"
       :best="upper"
-      label="Chance that the top card stays, by size of its packet"
+      :label="$t('reckoner.unequalTile.chanceThatTheTopCard')"
       :height="70"
       plain
       @take="upper = $event"

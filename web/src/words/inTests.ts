@@ -1,0 +1,5 @@
+import { config } from '@vue/test-utils'
+import { words } from './index'
+
+// Components find their words in tests as they do in the page.
+config.global.plugins = [words]

@@ -1,0 +1,68 @@
+import { parse } from '@vue/compiler-sfc'
+import { describe, expect, it } from 'vitest'
+import en from './en.json'
+import { languageFor, t, words } from './index'
+
+const files = import.meta.glob<string>(
+  ['../**/*.vue', '../**/*.ts', '!../**/*.test.ts', '!../api/generated/*'],
+  {
+    eager: true,
+    query: '?raw',
+    import: 'default',
+  },
+)
+
+const keys = Object.entries(en).flatMap(([room, inRoom]) =>
+  Object.entries(inRoom).flatMap(([file, inFile]) =>
+    Object.keys(inFile).map((name) => `${room}.${file}.${name}`),
+  ),
+)
+
+const QUOTED = /['`]([a-zA-Z]+\.[a-zA-Z]+\.[a-zA-Z0-9]+)(?:\$\{[^}]*\})?['`]/g
+
+/** The words that stand in a template itself; keys of the keyboard are no words. */
+function rawTexts(node: { tag?: string; type: number; content?: unknown; children?: never[] }): string[] {
+  if (node.type === 2) {
+    return /[A-Za-z]{2}/.test(node.content as string) ? [node.content as string] : []
+  }
+  return node.tag === 'kbd' ? [] : (node.children ?? []).flatMap(rawTexts)
+}
+
+describe('the words of the screens', () => {
+  it('are there for every key that is used, and used for every key that is there', () => {
+    const used = new Set(
+      Object.values(files).flatMap((code) => [...code.matchAll(QUOTED)].map((found) => found[1]!)),
+    )
+    const begun = [...used].filter((key) => !keys.includes(key))
+
+    expect(keys.filter((key) => !used.has(key) && !begun.some((start) => key.startsWith(start)))).toEqual([])
+    expect(begun.filter((start) => !keys.some((key) => key.startsWith(start)))).toEqual([])
+  })
+
+  it('stand nowhere else', () => {
+    const raw = Object.entries(files)
+      .filter(([file]) => file.endsWith('.vue'))
+      .flatMap(([file, code]) =>
+        rawTexts(parse(code).descriptor.template!.ast as never).map((text) => `${file}: ${text.trim()}`),
+      )
+
+    expect(raw).toEqual([])
+  })
+
+  it('of another language are a file: the first one that the reader knows', () => {
+    expect(languageFor(['nb-NO', 'de-AT', 'en'], ['en', 'de'])).toBe('de')
+    expect(languageFor(['nb-NO'], ['en', 'de'])).toBe('en')
+
+    words.global.setLocaleMessage('xx' as 'en', { bench: { benchHeader: { undo: 'odnu' } } } as never)
+    words.global.locale.value = 'xx' as 'en'
+    expect(t('bench.benchHeader.undo')).toBe('odnu')
+    expect(t('bench.benchHeader.redo')).toBe('Redo')
+    words.global.locale.value = 'en'
+  })
+
+  it('have one form for one and another for several', () => {
+    expect(t('bench.ledgerPanel.cards', {}, 1)).toBe('1 card')
+    expect(t('bench.ledgerPanel.cards', {}, 3)).toBe('3 cards')
+    expect(t('repertoire.routineCard.slips', {}, 0)).toBe('0 slips')
+  })
+})
