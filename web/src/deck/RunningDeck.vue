@@ -108,13 +108,7 @@ function slotPath(slots: SlotBox[], faceUp: boolean): string {
     .filter((slot) => slot.faceUp === faceUp)
     .map((slot) => {
       const width = Math.max(1, slot.width - 1)
-      return t('deck.runningDeck.mHVHZ', {
-        slot: slot.x + 0.5,
-        y: slot.y,
-        width,
-        slotHeight: slotHeight.value,
-        width2: -width,
-      })
+      return `M${slot.x + 0.5} ${slot.y}h${width}v${slotHeight.value}h${-width}z`
     })
     .join('')
 }
@@ -123,13 +117,8 @@ function slotPath(slots: SlotBox[], faceUp: boolean): string {
 function thingPath(thing: ThingBox, y: number): string {
   const top = y - thing.pad
   const bottom = y + slotHeight.value + thing.pad
-  const open = t('deck.runningDeck.mVHV', { x: thing.x, top, bottom, end: thing.end })
-  const flap = t('deck.runningDeck.lLZ', {
-    thing: (thing.x + thing.end) / 2,
-    top: top + 7,
-    x: thing.x,
-    top2: top,
-  })
+  const open = `M${thing.x} ${top}V${bottom}H${thing.end}V${top}`
+  const flap = `L${(thing.x + thing.end) / 2} ${top + 7}L${thing.x} ${top}z`
   return !thing.holds ? `${open}z` : thing.closed ? `${open}z${open}${flap}` : open
 }
 

@@ -1,4 +1,3 @@
-import { t } from '@/words'
 /* The ways of blocks and cards from one moment to the next, as SVG paths. */
 
 /** A block's way: straight sides that bend in the middle; a turned block crosses over itself. */
@@ -15,8 +14,8 @@ export function ribbonPath(
   const left = turned ? toX + toWidth : toX
   const right = turned ? toX : toX + toWidth
   return (
-    t('deck.paths.mC', { x: r(x), y: r(y), middle: r(middle), left: r(left), toY: r(toY) }) +
-    t('deck.paths.lCZ', { right: r(right), toY: r(toY), middle: r(middle), r: r(x + width), y: r(y) })
+    `M${r(x)} ${r(y)}C${r(x)} ${r(middle)} ${r(left)} ${r(middle)} ${r(left)} ${r(toY)}` +
+    `L${r(right)} ${r(toY)}C${r(right)} ${r(middle)} ${r(x + width)} ${r(middle)} ${r(x + width)} ${r(y)}Z`
   )
 }
 
@@ -30,7 +29,7 @@ export function threadPath(points: ({ x: number; y: number } | undefined)[], slo
       path += `C${r(last.x)} ${r(middle)} ${r(point.x)} ${r(middle)} ${r(point.x)} ${r(point.y)}`
       path += `L${r(point.x)} ${r(point.y + slotHeight)}`
     } else if (point) {
-      path += t('deck.paths.mL', { x: r(point.x), y: r(point.y), r: r(point.y + slotHeight) })
+      path += `M${r(point.x)} ${r(point.y)}L${r(point.x)} ${r(point.y + slotHeight)}`
     }
     last = point
   }

@@ -6,7 +6,7 @@ import { usePictured } from '../pictured'
 import ReckonTile from '../ReckonTile.vue'
 
 const packet = ref(4)
-const beats = ref(t('reckoner.countTile.peelUnderAllButPeel'))
+const beats = ref('peel under-all-but peel peel')
 const step = computed(() => ({ move: 'count-beats', settings: { pile: 'deck', beats: beats.value } }))
 const { answer: trace, refusal } = usePictured('count', () => [packet.value, undefined, step.value])
 const moment = computed(() => trace.value?.moments.at(-1))

@@ -95,6 +95,6 @@ public class FolderState {
         return new Refusal(
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "The folder does not answer",
-                "What is kept could not be read or written just now. Nothing was changed. Try again; if it happens again, start Crafty Pocket anew.");
+                "What is kept could not be read or written just now. Nothing was changed. Try again; if it happens again, restart Crafty Pocket.");
     }
 }

@@ -122,7 +122,7 @@ class ProblemAnswers extends ResponseEntityExceptionHandler {
                             "See the schema of the routine file")));
         }
         return Problems.of(
-                HttpStatus.BAD_REQUEST, "Not JSON", "This is no valid JSON. Send a whole routine file.", List.of());
+                HttpStatus.BAD_REQUEST, "Not JSON", "This is not valid JSON. Send a whole routine file.", List.of());
     }
 
     private static String field(JacksonException wrong) {

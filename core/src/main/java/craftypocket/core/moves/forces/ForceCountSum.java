@@ -38,7 +38,7 @@ final class ForceCountSum extends Move {
                 "Force by the sum of digits",
                 Profile.open(1).onTable(),
                 new Words(
-                        "They name a number from 10 to 19 ({number}): deal so many from {pile} to {to}, count back the sum of its digits, and the last card counted is {role}.",
+                        "They name a number from 10 to 19 ({number}): deal that many from {pile} to {to}, count back the sum of its digits, and the last card counted is {role}.",
                         "The tenth card is chosen whatever the number; the counted cards are back on the deck, the first nine are left in reverse.",
                         "Let them add the digits aloud.",
                         List.of("One card at a time, both ways.", "The tenth card, not the ninth or the eleventh.")));

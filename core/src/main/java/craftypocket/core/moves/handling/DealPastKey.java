@@ -22,7 +22,7 @@ final class DealPastKey extends Move {
     private final PlaceSetting pile = has(Setting.place("pile", "From", "deck"));
     private final RoleSetting key = has(Setting.role("key", "Until this key", "K"));
     private final AmountSetting more =
-            has(Setting.amount("more", "And so many more", "1").between(always(0), (hands, values) -> {
+            has(Setting.amount("more", "And this many more", "1").between(always(0), (hands, values) -> {
                 int place = values.of(pile);
                 return hands.size(place) - hands.positionIn(place, hands.cardOf(values.of(key)));
             }));

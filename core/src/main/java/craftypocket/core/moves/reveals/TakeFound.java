@@ -55,7 +55,7 @@ final class TakeFound extends Move {
                 new Need(
                         hands -> !hands.isIn(place, card)
                                 || hands.positionIn(place, hands.cardOf(card)) + others <= hands.size(place),
-                        "There are not so many cards directly below it.",
+                        "There are not that many cards directly below it.",
                         "Take fewer candidates."));
     }
 

@@ -32,7 +32,7 @@ final class DealToNumber extends Move {
                 "Deal to a secret number",
                 Profile.bySpectator().onTable(),
                 new Words(
-                        "They think of a number, deal all but one of so many from {pile} to {to}, remember the next as {role} ({nth at}) and drop the dealt cards back on it.",
+                        "They think of a number, deal all but one of that many from {pile} to {to}, remember the next as {role} ({nth at}) and drop the dealt cards back on it.",
                         "The dealt cards are reversed on top: the old top card lies directly above the remembered one. At one, it is that card itself.",
                         "Look away: there is nothing for you to see.",
                         List.of(

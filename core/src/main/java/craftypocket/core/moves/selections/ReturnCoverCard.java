@@ -26,7 +26,7 @@ final class ReturnCoverCard extends Move {
 
     private static final Need NO_ROOM = new Need(
             hands -> false,
-            "The cards below the break do not fit below so many cards of the lower packet.",
+            "The cards below the break do not fit below that many cards of the lower packet.",
             "Hold the break above the bottom card, or let the cover card go in higher.");
 
     private final RoleSetting role = has(Setting.role("role", "Goes back", "A").returns());

@@ -23,7 +23,7 @@ final class ShowLift extends Move {
 
     private final PlaceSetting pile = has(Setting.place("pile", "Lift", "deck"));
     private final AmountSetting at =
-            has(Setting.amount("at", "After so many cards", "10").between(always(1), sizeLess(pile, 1)));
+            has(Setting.amount("at", "After this many cards", "10").between(always(1), sizeLess(pile, 1)));
     private final OptionSetting shows =
             has(Setting.option("shows", "Meant to show", UPPER, JOIN, LOWER, new Option("any", "whatever it is")));
 
