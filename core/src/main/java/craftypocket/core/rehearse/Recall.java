@@ -1,0 +1,215 @@
+package craftypocket.core.rehearse;
+
+import craftypocket.core.chance.Chance;
+import craftypocket.core.layout.Pile;
+import craftypocket.core.moves.Catalogue;
+import craftypocket.core.moves.Move;
+import craftypocket.core.read.Plan;
+import craftypocket.core.routine.Out;
+import craftypocket.core.routine.Role;
+import craftypocket.core.run.Trace;
+import craftypocket.core.run.Tracer;
+import craftypocket.core.run.World;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.IntStream;
+
+/** Questions made from what happens in one way that a routine can go. */
+public final class Recall {
+
+    /** Answers to choose from: the right one and three others, where there are so many. */
+    private static final int ANSWERS = 4;
+
+    private static final String NOBODY = "none of the cards that matter";
+
+    private final Plan plan;
+    private final Trace trace;
+    private final Catalogue catalogue;
+    private final Chance chance;
+    private final List<Question> questions = new ArrayList<>();
+
+    private Recall(Plan plan, Trace trace, Catalogue catalogue, Chance chance) {
+        this.catalogue = catalogue;
+        this.plan = plan;
+        this.trace = trace;
+        this.chance = chance;
+    }
+
+    /** A way that the routine can go, drawn by a seed: every choice is one of its numbers. */
+    public static World world(Plan plan, long seed) {
+        Chance chance = new Chance().from(seed);
+        Map<String, Integer> numbers = new HashMap<>();
+        // A later choice may lie within others once the earlier ones are made: so one after another.
+        boolean open = true;
+        while (open) {
+            open = false;
+            for (Trace.Moment moment : Tracer.trace(plan, new World(numbers)).moments()) {
+                for (Trace.Chosen chosen : moment.choices()) {
+                    if (!open && !numbers.containsKey(chosen.choice().key()) && chosen.low() <= chosen.high()) {
+                        numbers.put(
+                                chosen.choice().key(), chosen.low() + chance.below(chosen.high() - chosen.low() + 1));
+                        open = true;
+                    }
+                }
+            }
+        }
+        return new World(numbers);
+    }
+
+    /**
+     * The questions of a world, in the order of the routine.
+     *
+     * @param outs what is done instead when they insist
+     * @param catalogue where the moves of outs are looked up
+     * @param seed in which order answers stand, and which wrong ones
+     */
+    public static List<Question> questions(Plan plan, World world, List<Out> outs, Catalogue catalogue, long seed) {
+        Recall recall = new Recall(plan, Tracer.trace(plan, world), catalogue, new Chance().from(seed));
+        recall.ask(outs);
+        return List.copyOf(recall.questions);
+    }
+
+    private void ask(List<Out> outs) {
+        for (int at = 0; at < trace.moments().size(); at++) {
+            Trace.Moment moment = trace.moments().get(at);
+            if (moment.skipped() || moment.broken().isPresent()) {
+                continue;
+            }
+            String step = at == 0 ? "set-up" : plan.steps().get(at - 1).step().id();
+            for (int role = 0; role < moment.roles().size(); role++) {
+                place(at, step, role);
+            }
+            ends(at, step);
+            next(at, step);
+            for (Out out : outs) {
+                if (out.after().equals(step) && !out.steps().isEmpty()) {
+                    out(at, out);
+                }
+            }
+            believed(at, step);
+        }
+    }
+
+    private void place(int at, String step, int number) {
+        Trace.RoleState state = trace.moments().get(at).roles().get(number);
+        if (!state.chosen() || state.place() == null) {
+            return;
+        }
+        Role role = plan.routine().roles().get(number);
+        String name = role.letter() + ", " + plan.cast().part(number).label();
+        String told = state.position() + " from the top of " + state.place().label();
+        questions.add(new Question(
+                "where." + step + "." + role.letter(),
+                at,
+                "Where is " + name + " now?",
+                List.of(),
+                state.position(),
+                state.place().text(),
+                told));
+        questions.add(new Question(
+                "side." + step + "." + role.letter(),
+                at,
+                "Which side of " + name + " is up?",
+                List.of("its face", "its back"),
+                state.faceUp() ? 0 : 1,
+                "",
+                "its " + (state.faceUp() ? "face" : "back")));
+    }
+
+    /** What lies at the top and at the bottom of the deck, when some card that matters does. */
+    private void ends(int at, String step) {
+        Trace.Moment moment = trace.moments().get(at);
+        Pile deck = moment.layout().piles().stream()
+                .filter(pile -> pile.place().text().equals("deck"))
+                .findFirst()
+                .orElse(null);
+        if (deck == null || deck.size() < 2) {
+            return;
+        }
+        for (boolean top : new boolean[] {true, false}) {
+            int card = deck.card(top ? 1 : deck.size());
+            int there = IntStream.range(0, moment.roles().size())
+                    .filter(role -> moment.roles().get(role).chosen()
+                            && moment.roles().get(role).card() == card)
+                    .findFirst()
+                    .orElse(-1);
+            if (there >= 0) {
+                Set<String> others = new LinkedHashSet<>();
+                IntStream.range(0, moment.roles().size())
+                        .filter(role -> role != there)
+                        .forEach(role -> others.add(plan.cast().part(role).label()));
+                others.add(NOBODY);
+                choose(
+                        (top ? "top." : "bottom.") + step,
+                        at,
+                        "What lies on the " + (top ? "top" : "bottom") + " of the deck now?",
+                        plan.cast().part(there).label(),
+                        others);
+            }
+        }
+    }
+
+    private void next(int at, String step) {
+        if (at >= plan.steps().size()) {
+            return;
+        }
+        String right = plan.steps().get(at).move().name();
+        Set<String> others = new LinkedHashSet<>();
+        plan.steps().forEach(other -> others.add(other.move().name()));
+        others.remove(right);
+        if (!others.isEmpty()) {
+            choose("next." + step, at, "What do you do next?", right, others);
+        }
+    }
+
+    private void out(int at, Out out) {
+        String right = moveOf(out.steps().get(0).move());
+        Set<String> others = new LinkedHashSet<>();
+        plan.steps().forEach(step -> others.add(step.move().name()));
+        others.remove(right);
+        if (!others.isEmpty()) {
+            choose(
+                    "out." + out.id(),
+                    at,
+                    "They insist: " + out.occasion().label() + ". What do you do?",
+                    right,
+                    others);
+        }
+    }
+
+    private String moveOf(String id) {
+        return catalogue.find(id).map(Move::name).orElse(id);
+    }
+
+    private void believed(int at, String step) {
+        List<Trace.BeliefState> beliefs = trace.moments().get(at).beliefs();
+        for (Trace.BeliefState belief : beliefs) {
+            if (!belief.id().isEmpty()) {
+                questions.add(new Question(
+                        "believed." + step + "." + belief.id(),
+                        at,
+                        "They believe: " + belief.sentence() + ". Is it so?",
+                        List.of("it is so", "it is not so"),
+                        belief.so() ? 0 : 1,
+                        "",
+                        belief.so() ? "it is so" : "it is not so"));
+            }
+        }
+    }
+
+    /** A question with answers in a drawn order. */
+    private void choose(String id, int at, String words, String right, Set<String> others) {
+        List<String> wrong = new ArrayList<>(others);
+        List<String> answers = new ArrayList<>();
+        while (!wrong.isEmpty() && answers.size() < ANSWERS - 1) {
+            answers.add(wrong.remove(chance.below(wrong.size())));
+        }
+        int place = chance.below(answers.size() + 1);
+        answers.add(place, right);
+        questions.add(new Question(id, at, words, answers, place, "", right));
+    }
+}

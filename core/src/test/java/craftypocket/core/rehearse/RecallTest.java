@@ -1,0 +1,85 @@
+package craftypocket.core.rehearse;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import craftypocket.core.Script;
+import craftypocket.core.moves.AllMoves;
+import craftypocket.core.read.Plan;
+import craftypocket.core.read.PlanReader;
+import craftypocket.core.run.Trace;
+import craftypocket.core.run.Tracer;
+import craftypocket.core.run.World;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+
+class RecallTest {
+
+    private static final Plan PLAN = PlanReader.read(
+            Script.deck(52)
+                    .selection("A", "Ines")
+                    .key("K", "KC", 52)
+                    .step("spread-pick", "not", "bottom")
+                    .step("return-drop-key", "way", "hindu", "at", "31-37")
+                    .step("complete-cut", "depth", "10-40")
+                    .routine(),
+            AllMoves.CATALOGUE);
+
+    private static Optional<Question> question(List<Question> all, String id) {
+        return all.stream().filter(q -> q.id().equals(id)).findFirst();
+    }
+
+    /** By hand: 31 of the 51 cards are drawn off, the other 20, the key lowest, fall on the card; ten of them are cut off. */
+    @Test
+    void places_are_asked_as_they_are_in_that_world() {
+        World world = new World(java.util.Map.of("s2.at", 31, "s3.depth", 10));
+        List<Question> all = Recall.questions(PLAN, world, List.of(), AllMoves.CATALOGUE, 1);
+
+        Question key = question(all, "where.s3.K").orElseThrow();
+        Question card = question(all, "where.s3.A").orElseThrow();
+        assertThat(key.right()).isEqualTo(10);
+        assertThat(card.right()).isEqualTo(11);
+        assertThat(card.words()).contains("A, Ines’s card");
+        assertThat(card.pile()).isEqualTo("deck");
+        assertThat(question(all, "where.set-up.A")).isEmpty();
+        assertThat(question(all, "bottom.set-up").orElseThrow().told()).contains("key");
+        assertThat(question(all, "next.set-up").orElseThrow().told()).isEqualTo("Spread, free pick");
+        assertThat(question(all, "next.s3")).isEmpty();
+    }
+
+    /** Whatever world: each answer agrees with the trace, and is one of those offered. */
+    @Test
+    void what_is_right_is_right_in_a_hundred_worlds() {
+        for (long seed = 0; seed < 100; seed++) {
+            World world = Recall.world(PLAN, seed);
+            Trace trace = Tracer.trace(PLAN, world);
+            List<Question> all = Recall.questions(PLAN, world, List.of(), AllMoves.CATALOGUE, seed);
+
+            assertThat(all.stream().map(Question::id).collect(Collectors.toSet()))
+                    .hasSameSizeAs(all);
+            for (Question question : all) {
+                if (question.answers().isEmpty()) {
+                    int role = question.id().endsWith("A") ? 0 : 1;
+                    Trace.RoleState state =
+                            trace.moments().get(question.moment()).roles().get(role);
+                    assertThat(question.right()).isEqualTo(state.position());
+                    assertThat(question.pile()).isEqualTo(state.place().text());
+                } else {
+                    assertThat(question.answers().get(question.right())).isEqualTo(question.told());
+                    assertThat(question.answers()).doesNotHaveDuplicates();
+                }
+            }
+        }
+    }
+
+    @Test
+    void a_world_is_drawn_from_all_that_is_possible_and_the_same_for_the_same_seed() {
+        List<Integer> cuts = java.util.stream.LongStream.range(0, 300)
+                .mapToObj(seed -> Recall.world(PLAN, seed).numbers().get("s3.depth"))
+                .toList();
+
+        assertThat(cuts).contains(10, 40).allMatch(cut -> cut >= 10 && cut <= 40);
+        assertThat(Recall.world(PLAN, 7)).isEqualTo(Recall.world(PLAN, 7));
+    }
+}
