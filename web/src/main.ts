@@ -14,6 +14,7 @@ const router = createRouter({
     { path: '/', name: 'repertoire', component: () => import('./repertoire/RepertoireView.vue') },
     { path: '/bench/:id', name: 'bench', component: () => import('./bench/BenchView.vue') },
     { path: '/rehearse/:id', name: 'rehearse', component: () => import('./rehearse/RehearseView.vue') },
+    { path: '/drills', name: 'drills', component: () => import('./rehearse/DrillsView.vue') },
     { path: '/reckoner', name: 'reckoner', component: () => import('./reckoner/ReckonerView.vue') },
     { path: '/about', name: 'about', component: () => import('./about/AboutView.vue') },
     { path: '/moves/:move?', name: 'moves', component: () => import('./moves/MovesView.vue') },

@@ -36,6 +36,8 @@ const bench = useBench()
 const toast = useToast()
 const catalogue = useCatalogue()
 const { boundaries, part } = useBoundaries()
+/** The card under a grip that is pointed at: the picture names it too. */
+const gripped = ref<number>()
 const wanted = ref<{ role: number; spot: Spot }>()
 const deckColumn = ref<HTMLElement>()
 const { width } = useElementSize(deckColumn)
@@ -355,6 +357,7 @@ function spoken(step: Step | undefined): string {
         :row-tops="tops"
         :slot-top="density.slotTop"
         :slot-height="density.slotHeight"
+        :held="gripped === undefined ? undefined : { moment: bench.selectedIndex, card: gripped }"
         @select="select(bench.trace!.moments[$event]!.stepId)"
       />
       <DeckGrips
@@ -372,6 +375,7 @@ function spoken(step: Step | undefined): string {
         @part="part"
         @want="want"
         @lay="lay"
+        @point="gripped = $event"
       />
     </div>
     <WantedDialog v-model="wanted" />

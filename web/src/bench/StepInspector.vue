@@ -153,6 +153,24 @@ function toggleCondition(event: Event): void {
       :value="step.note"
       @input="change({ note: ($event.target as HTMLTextAreaElement).value })"
     />
+    <label class="mt-2 flex items-center gap-2 text-sm">
+      <span class="font-semibold">{{ $t('bench.stepInspector.plannedSeconds') }}</span>
+      <input
+        type="number"
+        min="0"
+        max="3600"
+        class="w-20 field text-sm"
+        :value="step.seconds || ''"
+        @input="
+          change({
+            seconds: Math.min(
+              3600,
+              Math.max(0, Math.round(Number(($event.target as HTMLInputElement).value))),
+            ),
+          })
+        "
+      />
+    </label>
 
     <div class="mt-2.5 flex items-baseline gap-2">
       <label class="shrink-0 text-sm font-semibold" :for="`look-${step.id}`">{{

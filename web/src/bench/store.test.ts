@@ -139,6 +139,7 @@ describe('the routine on the bench', () => {
       look: 'as-taught',
       then: 'as-taught',
       cover: '',
+      seconds: 0,
       note: '',
     })
     const out = { id: 'o1', occasion: 'cutting', says: '', after: 'a', steps: [step('p')], rejoin: 'c' }

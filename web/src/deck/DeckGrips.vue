@@ -30,6 +30,8 @@ const emit = defineEmits<{
   part: [boundary: Boundary, depth: number]
   /** The card of a role should lie here; at the set-up it is laid there. */
   want: [role: number, spot: Spot]
+  /** A letter is pointed at: its card; nothing when it is left. */
+  point: [card: number | undefined]
   /** Some card of the set-up is laid elsewhere. */
   lay: [card: number, spot: Spot]
 }>()
@@ -210,6 +212,8 @@ useEventListener(window, 'pointerup', () => {
       @pointermove="carry($event, letter.key)"
       @pointerup="putRole(letter.marker.role, letter.at)"
       @pointercancel="letGo"
+      @pointerenter="emit('point', trace.moments[moment]!.roles[letter.marker.role]!.card)"
+      @pointerleave="emit('point', undefined)"
       @keydown.left.stop.prevent="shift(letter, -1)"
       @keydown.right.stop.prevent="shift(letter, 1)"
       @keydown.home.stop.prevent="shift(letter, -99)"

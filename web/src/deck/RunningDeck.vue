@@ -18,6 +18,8 @@ const props = defineProps<{
   slotHeight?: number
   /** From the top of a row to its slots: leave room for the written positions. */
   slotTop?: number
+  /** A card that is pointed at elsewhere than here. */
+  held?: { moment: number; card: number }
   /** A picture without words, for lists. */
   thumbnail?: boolean
 }>()
@@ -42,7 +44,13 @@ const shapes = computed(() =>
   ),
 )
 
-const pointed = ref<SlotBox>()
+const underPointer = ref<SlotBox>()
+const pointed = computed(
+  () =>
+    underPointer.value ??
+    (props.held &&
+      shapes.value.rows[props.held.moment]?.slots.find((slot) => slot.card === props.held!.card)),
+)
 const pointedPath = computed(() =>
   pointed.value ? cardPath(shapes.value, pointed.value.card, slotHeight.value) : '',
 )
@@ -126,7 +134,7 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
   const svg = (event.currentTarget as SVGElement).ownerSVGElement!
   const x =
     ((event.clientX - svg.getBoundingClientRect().left) / svg.getBoundingClientRect().width) * props.width
-  pointed.value = slots.find((slot) => x >= slot.x && x < slot.x + slot.width)
+  underPointer.value = slots.find((slot) => x >= slot.x && x < slot.x + slot.width)
 }
 </script>
 
@@ -351,7 +359,7 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
           :height="slotHeight + 8"
           fill="transparent"
           @pointermove="point($event, row.slots)"
-          @pointerleave="pointed = undefined"
+          @pointerleave="underPointer = undefined"
           @click="emit('select', i)"
         />
         <g v-if="pointed" class="pointer-events-none">

@@ -32,6 +32,7 @@ const step = (move: string, settings: Record<string, string> = {}) => ({
   look: 'as-taught',
   then: 'as-taught',
   cover: '',
+  seconds: 0,
   note: '',
 })
 

@@ -24,7 +24,7 @@ export function pictured(cards: number, followed: number | undefined, step: Pict
     tags: [],
     setUp: plainSetUp(String(cards)),
     roles: followed ? [{ letter: 'A', kind: 'key', owner: '', card: `#${followed}` }] : [],
-    steps: [{ id: 'it', look: 'as-taught', then: 'as-taught', cover: '', note: '', ...step }],
+    steps: [{ id: 'it', look: 'as-taught', then: 'as-taught', cover: '', note: '', seconds: 0, ...step }],
     claims: [],
     ownMoves: [],
     outs: [],

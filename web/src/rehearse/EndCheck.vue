@@ -18,6 +18,7 @@ const props = defineProps<{
   kept: '' | 'came out' | 'failed'
 }>()
 defineEmits<{ cameOut: [yes: boolean]; again: [] }>()
+const notes = defineModel<string>('notes', { default: '' })
 
 const ENDS = 5
 
@@ -90,6 +91,10 @@ function stepName(stepId: string): string {
         })
       }}</span>
     </div>
+    <label v-if="!kept" class="mt-4 block max-w-2xl">
+      <span class="text-soft">{{ $t('rehearse.endCheck.notesOnThisRun') }}</span>
+      <textarea v-model="notes" rows="2" maxlength="1000" class="w-full field" />
+    </label>
     <SlipFinder v-if="kept === 'failed'" :routine="routine" :world="world" :trace="trace" :runs="runs" />
     <div class="mt-5 grid gap-8 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
       <div>

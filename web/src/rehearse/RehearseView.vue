@@ -4,14 +4,20 @@ import { useCatalogue } from '@/api/catalogue'
 import type { ApiProblem, Out } from '@/api/client'
 import { outLabel } from '@/routine'
 import { inDialog, typing, useViewKeys } from '@/ui/keys'
+import BeatsMode from './BeatsMode.vue'
+import DrillsMode from './DrillsMode.vue'
+import JudgeMode from './JudgeMode.vue'
+import { MODES, type Mode } from './modes'
+import { secondsOf, speak, usePace } from './pace'
+import RecallMode from './RecallMode.vue'
+import StartPanel from './StartPanel.vue'
 import { clock } from '@/ui/time'
 import { useOutbox } from '@/saving'
 import { useQuery } from '@tanstack/vue-query'
 import { onKeyStroke, useNow } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import EndCheck from './EndCheck.vue'
-import PastRuns from './PastRuns.vue'
 import StepDeck from './StepDeck.vue'
 import { useRuns } from './runs'
 import { record, slips, total } from './session'
@@ -59,10 +65,57 @@ async function attempt(does: () => Promise<void>): Promise<void> {
   }
 }
 
-function start(surprise: boolean): void {
-  kept.value = ''
-  void attempt(() => run.start(surprise))
+const panel = ref<InstanceType<typeof StartPanel>>()
+const mode = computed<Mode>(() => MODES.find((each) => each === route.query.mode) ?? 'run')
+/** Whether the passage that is on begins again when it is over. */
+const looping = ref(false)
+const rounds = ref(0)
+const pace = usePace()
+
+function show(wanted: Mode): void {
+  void router.replace({ query: wanted === 'run' ? {} : { mode: wanted } })
 }
+
+function start(surprise: boolean, passage?: { from: string; to: string }, loop = false): void {
+  kept.value = ''
+  looping.value = loop
+  rounds.value = 0
+  void attempt(() => run.start(surprise, passage))
+}
+
+/** A passage that is over begins again, as long as it loops; a run of a passage is not kept as a run. */
+watch(over, (now) => {
+  if (now && looping.value) {
+    rounds.value++
+    void attempt(() => run.start(false, run.passage.value))
+  }
+})
+
+/** The run goes on by itself when the time of its step is over. */
+let timer = 0
+watch([() => session.value?.at, () => current.value?.moment.stepId, () => session.value?.startedAt], () => {
+  window.clearTimeout(timer)
+  if (current.value && step.value) {
+    if (pace.value.spoken) {
+      speak(current.value.moment.sentence)
+    }
+    if (pace.value.auto) {
+      const wait = (1000 * secondsOf(step.value, runs.value ?? [])) / pace.value.speed
+      timer = window.setTimeout(() => goBy(1), wait)
+    }
+  }
+})
+onBeforeUnmount(() => window.clearTimeout(timer))
+
+/** Why it slipped: the move's own faults, as they are mostly told. */
+const REASONS = ['jogLost', 'tookTwo', 'flash', 'tooFast', 'wrongWords', 'froze'].map((name) =>
+  t(`rehearse.reasons.${name}`),
+)
+const asksWhy = computed(() => {
+  const here = session.value?.steps[session.value.at]
+  return !!here && here.slips > here.reasons.length
+})
+const notes = ref('')
 
 function goBy(by: 1 | -1): void {
   void attempt(() => run.goBy(by))
@@ -73,9 +126,15 @@ function takeOut(out: Out): void {
 }
 
 function keep(cameOut: boolean): void {
-  void outbox.keepRun(id, record(session.value!, cameOut))
+  void outbox.keepRun(id, record(session.value!, cameOut, notes.value))
   kept.value = cameOut ? 'came out' : 'failed'
   run.forget()
+}
+
+/** A passage is no run: nothing of it is kept. */
+function backToStart(): void {
+  run.forget()
+  session.value = undefined
 }
 
 function leave(): void {
@@ -91,28 +150,40 @@ useViewKeys([
   { keys: 'H', does: t('rehearse.rehearseView.showOrHideTheDeck') },
   { keys: 'Y or N', does: t('rehearse.rehearseView.atTheEndItCame') },
   { keys: 'Esc', does: t('rehearse.rehearseView.leave') },
+  { keys: '1 … 6', does: t('rehearse.rehearseView.chooseHowToRehearse') },
   { keys: '?', does: t('rehearse.rehearseView.theseKeys') },
 ])
 
 onKeyStroke([' ', 'ArrowRight', 'PageDown'], (event) => {
   const onControl = event.key === ' ' && (event.target as HTMLElement).closest('button, a') !== null
-  if (inDialog() || onControl || over.value) {
+  const elsewhere = !session.value && mode.value !== 'run' && mode.value !== 'surprises'
+  if (inDialog() || onControl || over.value || elsewhere || typing(event)) {
     return
   }
   event.preventDefault()
   if (session.value) {
     goBy(1)
   } else if (routine.value && routine.value.steps.length > 0) {
-    start(false)
+    panel.value?.begin(mode.value === 'surprises')
   }
 })
+onKeyStroke(
+  MODES.map((_, i) => String(i + 1)),
+  (event) => {
+    // In recall a number alone is an answer.
+    if (!session.value && !typing(event) && !inDialog() && (mode.value !== 'recall' || event.altKey)) {
+      show(MODES[Number(event.key) - 1]!)
+    }
+  },
+)
 onKeyStroke(['ArrowLeft', 'PageUp'], (event) => {
-  if (!inDialog() && session.value && !kept.value) {
+  const answering = over.value && event.key === 'PageUp'
+  if (!inDialog() && session.value && !kept.value && !answering) {
     event.preventDefault()
     goBy(-1)
   }
 })
-onKeyStroke(['m', 'M'], () => run.markSlip())
+onKeyStroke(['m', 'M'], (event) => !typing(event) && run.markSlip())
 onKeyStroke(['o', 'O'], () => {
   const out = insisted.value ?? ready.value[0]
   if (session.value && !over.value && !inDialog() && out) {
@@ -124,8 +195,19 @@ onKeyStroke(['h', 'H'], () => {
     deckShown.value = !deckShown.value
   }
 })
+/** Whoever only has a pedal answers with it too, but not by pressing once too often. */
+const PAUSE_MS = 1200
+let endedAt = 0
+watch(over, (now) => (endedAt = now ? Date.now() : 0))
+onKeyStroke(['PageDown', 'PageUp'], (event) => {
+  const asked = over.value && session.value && !kept.value && !run.passage.value
+  if (asked && !inDialog() && Date.now() - endedAt > PAUSE_MS) {
+    event.preventDefault()
+    keep(event.key === 'PageDown')
+  }
+})
 onKeyStroke(['y', 'Y', 'n', 'N'], (event) => {
-  if (over.value && session.value && !kept.value && !typing(event) && !inDialog()) {
+  if (over.value && session.value && !kept.value && !run.passage.value && !typing(event) && !inDialog()) {
     keep(event.key.toLowerCase() === 'y')
   }
 })
@@ -163,32 +245,32 @@ onKeyStroke('Escape', () => {
       <RouterLink to="/" class="link">{{ $t('rehearse.rehearseView.backToTheRepertoire') }}</RouterLink>
     </p>
 
-    <div v-else-if="!session && routine" class="mx-auto mt-8 w-full max-w-3xl">
-      <p class="font-display text-4xl">{{ $t('rehearse.rehearseView.deckInHand') }}</p>
-      <p class="mt-3 text-xl">
-        {{ routine.setUp.note || $t('rehearse.rehearseView.anyOrderNothingToPrepare') }}
-      </p>
-      <p v-if="routine.steps.length === 0" class="mt-4">
-        {{ $t('rehearse.rehearseView.thereIsNothingToRehearse') }}
-        <RouterLink class="link" :to="`/bench/${id}`">{{
-          $t('rehearse.rehearseView.addAMoveFirst')
-        }}</RouterLink>.
-      </p>
-      <div v-else class="mt-6 flex flex-wrap gap-3">
-        <button class="btn-main px-6 py-3 text-xl" @click="start(false)">
-          {{ $t('rehearse.rehearseView.begin') }}
+    <div v-else-if="!session && routine" class="mx-auto mt-4 w-full max-w-6xl">
+      <nav class="mb-6 flex flex-wrap gap-2" :aria-label="$t('rehearse.rehearseView.waysToRehearse')">
+        <button
+          v-for="(each, i) in MODES"
+          :key="each"
+          class="btn"
+          :class="{ 'border-(--brass-line) bg-brass/15': mode === each }"
+          :aria-pressed="mode === each"
+          @click="show(each)"
+        >
+          {{ $t(`rehearse.modes.${each}`) }} <kbd class="kbd">{{ i + 1 }}</kbd>
         </button>
-        <button class="btn px-6 py-3 text-xl" @click="start(true)">
-          {{ $t('rehearse.rehearseView.beginAndLetThemChoose') }}
-        </button>
-      </div>
-      <p class="mt-4 text-soft">
-        <kbd class="kbd">Space</kbd> {{ $t('rehearse.rehearseView.goesOn') }} <kbd class="kbd">←</kbd>
-        {{ $t('rehearse.rehearseView.goesBack') }} <kbd class="kbd">M</kbd>
-        {{ $t('rehearse.rehearseView.marksASlip') }} <kbd class="kbd">H</kbd>
-        {{ $t('rehearse.rehearseView.showsTheDeck') }}
-      </p>
-      <PastRuns :id="id" class="mt-10" />
+      </nav>
+      <BeatsMode v-if="mode === 'beats'" :routine="routine" />
+      <RecallMode v-else-if="mode === 'recall'" :id="id" :routine="whole!" />
+      <JudgeMode v-else-if="mode === 'judge'" />
+      <DrillsMode v-else-if="mode === 'drills'" />
+      <StartPanel
+        v-else
+        :id="id"
+        ref="panel"
+        :routine="routine"
+        :runs="runs ?? []"
+        :surprises="mode === 'surprises'"
+        @begin="start"
+      />
     </div>
 
     <section
@@ -226,9 +308,22 @@ onKeyStroke('Escape', () => {
           {{ insisted.says || outLabel(insisted, catalogue) }}
           <span class="block text-xl text-soft">{{ $t('rehearse.rehearseView.goOnWithYourOut') }}</span>
         </p>
+        <ul v-if="move && move.watch.length > 0" class="mt-5 max-w-5xl text-xl text-soft">
+          <li v-for="each in move.watch" :key="each">· {{ each }}</li>
+        </ul>
         <p v-if="current.moment.broken" class="mt-4 text-2xl text-broken">
           ▲ {{ current.moment.broken.reason }}
         </p>
+      </div>
+      <p v-if="looping" class="text-lg text-soft">
+        {{ $t('rehearse.rehearseView.round', { rounds: rounds + 1 }) }} <kbd class="kbd">Esc</kbd>
+        {{ $t('rehearse.rehearseView.endsIt') }}
+      </p>
+      <div v-if="asksWhy" class="mt-2 flex flex-wrap items-center gap-2" data-testid="reasons">
+        <span class="text-soft">{{ $t('rehearse.rehearseView.whyIfYouWantTo') }}</span>
+        <button v-for="reason in REASONS" :key="reason" class="btn text-sm" @click="run.slipBecause(reason)">
+          {{ reason }}
+        </button>
       </div>
       <StepDeck v-if="deckShown && trace" :trace="trace" :moment="current.index" />
       <div class="mt-4 flex flex-wrap gap-3 pb-2">
@@ -262,8 +357,27 @@ onKeyStroke('Escape', () => {
       </div>
     </section>
 
+    <section
+      v-else-if="over && session && run.passage.value"
+      class="mx-auto mt-10 w-full max-w-3xl text-center"
+    >
+      <p class="font-display text-4xl">{{ $t('rehearse.rehearseView.thatWasThePassage') }}</p>
+      <p class="mt-2 text-xl text-soft">
+        {{ clock(total(session, 0)) }} · {{ $t('rehearse.rehearseView.slips', slips(session)) }}
+      </p>
+      <div class="mt-6 flex justify-center gap-3">
+        <button class="btn-main px-6 py-3 text-xl" @click="start(false, run.passage.value)">
+          {{ $t('rehearse.rehearseView.onceMore') }}
+        </button>
+        <button class="btn px-6 py-3 text-xl" @click="backToStart">
+          {{ $t('rehearse.rehearseView.chooseAgain') }}
+        </button>
+      </div>
+    </section>
+
     <EndCheck
       v-else-if="over && session && trace"
+      v-model:notes="notes"
       :trace="trace"
       :session="session"
       :routine="routine!"

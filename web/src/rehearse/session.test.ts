@@ -31,10 +31,10 @@ describe('a run-through', () => {
     run = divert(slip(run), ['x', 'y'], 3000)
 
     expect(run.steps).toEqual([
-      { stepId: 'a', millis: 1000, slips: 0 },
-      { stepId: 'b', millis: 2000, slips: 1 },
-      { stepId: 'x', millis: 0, slips: 0 },
-      { stepId: 'y', millis: 0, slips: 0 },
+      { stepId: 'a', millis: 1000, slips: 0, reasons: [] },
+      { stepId: 'b', millis: 2000, slips: 1, reasons: [] },
+      { stepId: 'x', millis: 0, slips: 0, reasons: [] },
+      { stepId: 'y', millis: 0, slips: 0, reasons: [] },
     ])
     expect(run.at).toBe(2)
     expect(isOver(divert(run, [], 4000))).toBe(true)
@@ -50,9 +50,10 @@ describe('a run-through', () => {
       startedAt: '2026-05-04T20:00:00.000Z',
       totalMillis: 3000,
       cameOut: true,
+      notes: '',
       steps: [
-        { stepId: 'a', millis: 1000, slips: 0 },
-        { stepId: 'b', millis: 2000, slips: 2 },
+        { stepId: 'a', millis: 1000, slips: 0, reasons: [] },
+        { stepId: 'b', millis: 2000, slips: 2, reasons: [] },
       ],
     })
   })

@@ -5,7 +5,7 @@ export interface Session {
   startedAt: number
   /** The step that is on, from 0; as many as there are steps when the run is over. */
   at: number
-  steps: { stepId: string; millis: number; slips: number }[]
+  steps: { stepId: string; millis: number; slips: number; reasons: string[] }[]
   /** When the step that is on was entered. */
   since: number
 }
@@ -16,7 +16,7 @@ export function begin(stepIds: string[], now: number): Session {
     startedAt: now,
     at: 0,
     since: now,
-    steps: stepIds.map((stepId) => ({ stepId, millis: 0, slips: 0 })),
+    steps: stepIds.map((stepId) => ({ stepId, millis: 0, slips: 0, reasons: [] })),
   }
 }
 
@@ -34,7 +34,7 @@ export function go(session: Session, by: 1 | -1, now: number): Session {
 /** Goes on by another line from the step that is on: what was done so far stays, and these steps are still to come. */
 export function divert(session: Session, stepIds: string[], now: number): Session {
   const done = session.steps.slice(0, session.at + 1)
-  const rest = stepIds.map((stepId) => ({ stepId, millis: 0, slips: 0 }))
+  const rest = stepIds.map((stepId) => ({ stepId, millis: 0, slips: 0, reasons: [] }))
   return go({ ...session, steps: [...done, ...rest] }, 1, now)
 }
 
@@ -43,6 +43,18 @@ export function slip(session: Session): Session {
   return {
     ...session,
     steps: session.steps.map((step, i) => (i === session.at ? { ...step, slips: step.slips + 1 } : step)),
+  }
+}
+
+/** Says why the last slip of the step that is on came. */
+export function because(session: Session, reason: string): Session {
+  return {
+    ...session,
+    steps: session.steps.map((step, i) =>
+      i === session.at && step.reasons.length < step.slips
+        ? { ...step, reasons: [...step.reasons, reason] }
+        : step,
+    ),
   }
 }
 
@@ -63,11 +75,12 @@ export function slips(session: Session): number {
 }
 
 /** The run as it is kept. */
-export function record(session: Session, cameOut: boolean): Rehearsal {
+export function record(session: Session, cameOut: boolean, notes = ''): Rehearsal {
   return {
     startedAt: new Date(session.startedAt).toISOString(),
     totalMillis: Math.round(total(session, 0)),
     cameOut,
+    notes,
     steps: session.steps.map((step) => ({ ...step, millis: Math.round(step.millis) })),
   }
 }

@@ -1,7 +1,7 @@
 import { answered, api, type Out, type Routine, type Trace, type World } from '@/api/client'
 import { alone, lineOf, MAIN } from '@/routine'
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
-import { begin, divert, go, isOver, slip, type Session } from './session'
+import { because, begin, divert, go, isOver, slip, type Session } from './session'
 
 /** In a run with surprises, people insist every other time they could. */
 const INSISTING = 0.5
@@ -37,13 +37,19 @@ export function useRun(whole: Ref<Routine | undefined>, id: string, random: () =
   /** The steps at which it is settled whether they insist. */
   const settled = new Set<string>()
   let surprising = false
+  /** The first and the last step of a passage that is rehearsed alone; empty for the whole routine. */
+  const passage = ref<{ from: string; to: string }>()
 
   /** The steps that this world needs, with their moment. */
-  const due = computed(() =>
-    (trace.value?.moments ?? [])
+  const due = computed(() => {
+    const all = (trace.value?.moments ?? [])
       .map((moment, index) => ({ moment, index }))
-      .filter((m) => m.index > 0 && !m.moment.skipped),
-  )
+      .filter((m) => m.index > 0 && !m.moment.skipped)
+    const at = (id?: string) => all.findIndex((m) => m.moment.stepId === id)
+    const from = Math.max(0, at(passage.value?.from))
+    const to = at(passage.value?.to)
+    return all.slice(from, to < 0 ? undefined : to + 1)
+  })
   const over = computed(() => !!session.value && isOver(session.value))
   const current = computed(() => (session.value && !over.value ? due.value[session.value.at] : undefined))
   const step = computed(() => routine.value?.steps.find((s) => s.id === current.value?.moment.stepId))
@@ -66,8 +72,9 @@ export function useRun(whole: Ref<Routine | undefined>, id: string, random: () =
     }
   }
 
-  /** Begins a run: with the usual numbers, or with what people and hands might do. */
-  async function start(surprise: boolean): Promise<void> {
+  /** Begins a run: with the usual numbers, or with what people and hands might do; of the whole routine, or of a passage. */
+  async function start(surprise: boolean, only?: { from: string; to: string }): Promise<void> {
+    passage.value = only
     line.value = MAIN
     world.value = {}
     surprising = surprise
@@ -163,7 +170,15 @@ export function useRun(whole: Ref<Routine | undefined>, id: string, random: () =
     }
   }
 
+  function slipBecause(reason: string): void {
+    if (session.value) {
+      session.value = because(session.value, reason)
+    }
+  }
+
   return {
+    passage,
+    slipBecause,
     routine,
     session,
     trace,

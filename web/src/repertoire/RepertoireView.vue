@@ -10,6 +10,7 @@ import { useRouter } from 'vue-router'
 import BinDialog from './BinDialog.vue'
 import NewRoutineDialog from './NewRoutineDialog.vue'
 import RoutineCard from './RoutineCard.vue'
+import TodayPanel from './TodayPanel.vue'
 
 const router = useRouter()
 const toast = useToast()
@@ -181,6 +182,7 @@ onKeyStroke('/', (event) => {
         </button>
       </li>
     </ul>
+    <TodayPanel />
     <p v-if="problem" role="alert" class="mt-4 rounded-lg border-l-4 border-broken bg-broken/10 px-4 py-2">
       {{ problem }}
     </p>

@@ -89,6 +89,7 @@ const routine: Routine = {
     look: 'as-taught',
     then: 'as-taught',
     cover: '',
+    seconds: 0,
     note: '',
   })),
   claims: [
@@ -229,6 +230,7 @@ describe('things', () => {
           look: '',
           then: '',
           cover: '',
+          seconds: 0,
           note: '',
         },
         {
@@ -238,6 +240,7 @@ describe('things', () => {
           look: '',
           then: '',
           cover: '',
+          seconds: 0,
           note: '',
         },
       ],

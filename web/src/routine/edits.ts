@@ -97,6 +97,7 @@ export function newStep(routine: Routine, move: Move, now: RoleNow[] = []): { ro
       look: 'as-taught',
       then: 'as-taught',
       cover: '',
+      seconds: 0,
       note: '',
     },
   }
@@ -173,6 +174,7 @@ export function asOneStep(
     look: 'as-taught',
     then: 'as-taught',
     cover: '',
+    seconds: 0,
     note: '',
   }
   return {

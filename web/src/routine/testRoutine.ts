@@ -16,6 +16,7 @@ export const steps = (ids: string): Step[] =>
       look: 'as-taught',
       then: 'as-taught',
       cover: '',
+      seconds: 0,
       note: '',
     }))
 

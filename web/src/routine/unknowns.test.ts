@@ -32,6 +32,7 @@ const routine = {
       look: 'as-taught',
       then: 'as-taught',
       cover: '',
+      seconds: 0,
       note: '',
     },
   ],

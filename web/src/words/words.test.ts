@@ -18,7 +18,7 @@ const keys = Object.entries(en).flatMap(([room, inRoom]) =>
   ),
 )
 
-const QUOTED = /['`]([a-zA-Z]+\.[a-zA-Z]+\.[a-zA-Z0-9]+)(?:\$\{[^}]*\})?['`]/g
+const QUOTED = /['`]([a-zA-Z]+\.[a-zA-Z]+\.[a-zA-Z0-9]*)(?:\$\{[^}]*\})?['`]/g
 
 /** The words that stand in a template itself; keys of the keyboard are no words. */
 function rawTexts(node: { tag?: string; type: number; content?: unknown; children?: never[] }): string[] {

@@ -296,6 +296,134 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice/beats/{move}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * How even the beats of a move were, and at which tempo to go on.
+         * @description How even the beats of a move were, and at which tempo to go on.
+         */
+        get: operations["beats"];
+        put?: never;
+        /**
+         * Keeps a try of the beats of a move.
+         * @description Keeps a try of the beats of a move.
+         */
+        post: operations["keepBeats"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/drills": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The drills that ship, and moves that were drilled.
+         * @description The drills that ship, and moves that were drilled.
+         */
+        get: operations["drills"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/drills/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Keeps a set of a drill, or of a move that is drilled.
+         * @description Keeps a set of a drill, or of a move that is drilled.
+         */
+        post: operations["keepSet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/judged": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * How well packets are judged.
+         * @description How well packets are judged.
+         */
+        get: operations["judged"];
+        put?: never;
+        /**
+         * Keeps a guess.
+         * @description Keeps a guess.
+         */
+        post: operations["keepGuess"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/questions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Questions about one way that a routine can go: what was missed before comes first.
+         * @description Questions about one way that a routine can go: what was missed before comes first.
+         */
+        post: operations["questions"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/recall/{subject}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Keeps an answer.
+         * @description Keeps an answer.
+         */
+        post: operations["keepAnswer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/reckoner/add-on": {
         parameters: {
             query?: never;
@@ -720,8 +848,8 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * The runs of a routine, the newest first.
-         * @description The runs of a routine, the newest first.
+         * The runs of a routine, the newest first, two hundred at a time: <code>page</code> 0 has the last ones.
+         * @description The runs of a routine, the newest first, two hundred at a time: <code>page</code> 0 has the last ones.
          */
         get: operations["runs"];
         put?: never;
@@ -836,6 +964,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/today": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Everything that was rehearsed: what is due first, of that the least ready; then what will be due, the next first.
+         * @description Everything that was rehearsed: what is due first, of that the least ready; then what will be due, the next first.
+         */
+        get: operations["today"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/today/plan.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The same as a calendar (RFC 5545), an event of a whole day for each.
+         * @description The same as a calendar (RFC 5545), an event of a whole day for each.
+         */
+        get: operations["plan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trace": {
         parameters: {
             query?: never;
@@ -884,6 +1052,11 @@ export interface components {
             /** Format: int32 */
             switched: number;
         };
+        /** @description An answer to a question, by its id. */
+        AnswerDocument: {
+            question: string;
+            right: boolean;
+        };
         BarDocument: {
             /** Format: int64 */
             held: number;
@@ -891,6 +1064,27 @@ export interface components {
             number: number;
             /** Format: int64 */
             worlds: number;
+        };
+        /**
+         * @description How even the last tries were. <code>ratios</code> has for each beat from the second its interval against the others, 1 being even;
+         *      <code>told</code> which beat hurried or dragged in the last try, <code>usually</code> over all of them, empty for none; <code>exchange</code> how the exchange beat stands to its neighbours;
+         *      <code>ladder</code> the tempo to go on with, in beats a minute, 0 before the first try.
+         */
+        BeatsDocument: {
+            /** Format: double */
+            exchange: number;
+            /** Format: int32 */
+            inARow: number;
+            /** Format: double */
+            ladder: number;
+            ratios: number[];
+            /** Format: double */
+            tempo: number;
+            told: string;
+            tries: components["schemas"]["TriedDocument"][];
+            usually: string;
+            /** Format: double */
+            variation: number;
         };
         /** @description One of them. */
         Beginning: {
@@ -939,6 +1133,11 @@ export interface components {
             placeLabel: string;
             setting: string;
             texts: string[];
+        };
+        /** @description In which box a question lies now, from 1. */
+        BoxDocument: {
+            /** Format: int32 */
+            box: number;
         };
         /** @description <code>outcome</code> is found, none or stopped. */
         BridgeDocument: {
@@ -1056,6 +1255,21 @@ export interface components {
             /** Format: int32 */
             selection: number;
         };
+        /** @description A drill, and how it stands: the longest series without an error, today's repetitions, readiness from 0 to 1. */
+        DrillDocument: {
+            /** Format: int32 */
+            best: number;
+            /** Format: date */
+            due?: string;
+            how: string;
+            id: string;
+            name: string;
+            passages: components["schemas"]["PassageDocument"][];
+            /** Format: double */
+            readiness: number;
+            /** Format: int32 */
+            today: number;
+        };
         /**
          * @description Slips that lead to what was seen; <code>weight</code> is from 0 to 1, the likeliest; <code>noticed</code> names the step at which
          *      it would have been noticed, or is empty; <code>watch</code> says what to watch next time.
@@ -1147,6 +1361,13 @@ export interface components {
         ForcedDocument: {
             cards: string;
         };
+        /** @description A packet that was judged: how many cards there were, and how many were said. */
+        GuessDocument: {
+            /** Format: int32 */
+            cards: number;
+            /** Format: int32 */
+            said: number;
+        };
         HandDocument: {
             hand: string;
         };
@@ -1191,6 +1412,27 @@ export interface components {
             /** @deprecated */
             textual: boolean;
             valueNode: boolean;
+        };
+        /** @description How packets of these sizes are judged; <code>margin</code> is safe for 19 of 20 guesses, and <code>enough</code> says whether to trust it. */
+        JudgementDocument: {
+            /** Format: double */
+            bias: number;
+            enough: boolean;
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            guesses: number;
+            /** Format: int32 */
+            margin: number;
+            /** Format: double */
+            spread: number;
+            /** Format: int32 */
+            to: number;
+        };
+        /** @description Over all sizes, and by size. */
+        JudgementsDocument: {
+            all: components["schemas"]["JudgementDocument"];
+            sizes: components["schemas"]["JudgementDocument"][];
         };
         LaidPileDocument: {
             cards: string;
@@ -1356,6 +1598,11 @@ export interface components {
                 [key: string]: string;
             };
         };
+        PassageDocument: {
+            move: string;
+            name: string;
+            words: string;
+        };
         /** @description Cards that were counted: how many there really are, and for how many they pass. */
         PassedDocument: {
             label: string;
@@ -1429,10 +1676,46 @@ export interface components {
             /** Format: double */
             share: number;
         };
+        /**
+         * @description <code>answers</code> is empty where a place in <code>pile</code> is to be told; <code>right</code> is then the place from the top, else which answer,
+         *      from 0. <code>box</code> is 0 for what was never asked, 1 for what was missed last, up to 5.
+         */
+        QuestionDocument: {
+            answers: string[];
+            /** Format: int32 */
+            box: number;
+            id: string;
+            /** Format: int32 */
+            moment: number;
+            pile: string;
+            /** Format: int32 */
+            right: number;
+            told: string;
+            words: string;
+        };
+        /** @description The way it goes, and what is asked of it, in the order in which it is asked. */
+        QuestionsDocument: {
+            questions: components["schemas"]["QuestionDocument"][];
+            world: {
+                [key: string]: number;
+            };
+        };
+        QuestionsRequest: {
+            routine: components["schemas"]["RoutineDocument"];
+            /**
+             * Format: int64
+             * @description which way it goes, and which answers stand there
+             */
+            seed: number;
+            /** @description under which answers are kept: the id of the routine */
+            subject: string;
+        };
         /** @description One run-through. */
         RehearsalDocument: {
             /** @description whether the end was as expected */
             cameOut: boolean;
+            /** @description what the performer wrote down after it */
+            notes: string;
             /** Format: date-time */
             startedAt: string;
             /** @description what happened at each step, in order */
@@ -1514,6 +1797,17 @@ export interface components {
             pastTheKey: number;
             /** Format: int32 */
             smallest: number;
+        };
+        /** @description A set of a drill: how often it was done, how often it went wrong, and the longest series that did not. */
+        SetDocument: {
+            /** Format: int32 */
+            errors: number;
+            /** Format: int64 */
+            millis: number;
+            /** Format: int32 */
+            repetitions: number;
+            /** Format: int32 */
+            series: number;
         };
         SetUpDocument: {
             bend: boolean;
@@ -1608,15 +1902,18 @@ export interface components {
             move: string;
             note: string;
             onlyIf?: components["schemas"]["SpecDocument"];
+            /** Format: int32 */
+            seconds: number;
             settings: {
                 [key: string]: string;
             };
             then: string;
         };
-        /** @description How long a step took, in milliseconds, and how many slips were marked in it. */
+        /** @description How long a step took, in milliseconds, how many slips were marked in it, and for some of them why. */
         StepRun: {
             /** Format: int64 */
             millis: number;
+            reasons: string[];
             /** Format: int32 */
             slips: number;
             stepId: string;
@@ -1744,6 +2041,23 @@ export interface components {
             spot: string;
             written: string;
         };
+        /**
+         * @description Something that was rehearsed. <code>kind</code> is <code>routine</code> or <code>drill</code>; <code>readiness</code> is from 0 to 1; <code>late</code> says by
+         *      how many days it is due, negative for days to come; <code>millis</code> how long it will take, by its own times.
+         */
+        TodayDocument: {
+            /** Format: date */
+            due: string;
+            id: string;
+            kind: string;
+            /** Format: int64 */
+            late: number;
+            /** Format: int64 */
+            millis: number;
+            /** Format: double */
+            readiness: number;
+            title: string;
+        };
         /** @description A trace as screens draw it. Cards are spoken of by their number, an index into <code>cards</code>. */
         TraceDocument: {
             cards: components["schemas"]["CardDocument"][];
@@ -1761,6 +2075,16 @@ export interface components {
             world: {
                 [key: string]: number;
             };
+        };
+        TriedDocument: {
+            even: boolean;
+            intervals: number[];
+            /** Format: double */
+            variation: number;
+        };
+        /** @description One try: when each beat came, in milliseconds from any start, rising. */
+        TryDocument: {
+            times: number[];
         };
         WayDocument: {
             /** Format: int32 */
@@ -3088,6 +3412,732 @@ export interface operations {
             };
             /** @description It cannot be done as things stand. */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    beats: {
+        parameters: {
+            query?: {
+                /** @example 2 */
+                exchange?: number;
+            };
+            header?: never;
+            path: {
+                /** @example hidden-third */
+                move: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BeatsDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    keepBeats: {
+        parameters: {
+            query?: {
+                /** @example 2 */
+                exchange?: number;
+            };
+            header?: {
+                "Edit-Id"?: string;
+            };
+            path: {
+                /** @example hidden-third */
+                move: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "times": [
+                 *         0,
+                 *         300,
+                 *         800,
+                 *         1300
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["TryDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BeatsDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    drills: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrillDocument"][];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    keepSet: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Edit-Id"?: string;
+            };
+            path: {
+                /** @example controls */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "errors": 1,
+                 *       "millis": 65000,
+                 *       "repetitions": 12,
+                 *       "series": 9
+                 *     }
+                 */
+                "application/json": components["schemas"]["SetDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrillDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    judged: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JudgementsDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    keepGuess: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Edit-Id"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "cards": 17,
+                 *       "said": 19
+                 *     }
+                 */
+                "application/json": components["schemas"]["GuessDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JudgementsDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    questions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "routine": {
+                 *         "claims": [],
+                 *         "format": "crafty-pocket/routine",
+                 *         "roles": [
+                 *           {
+                 *             "card": "AS",
+                 *             "kind": "key",
+                 *             "letter": "K"
+                 *           }
+                 *         ],
+                 *         "setUp": {
+                 *           "pack": "52"
+                 *         },
+                 *         "steps": [
+                 *           {
+                 *             "id": "cut",
+                 *             "move": "complete-cut",
+                 *             "settings": {
+                 *               "depth": "15-37"
+                 *             }
+                 *           }
+                 *         ],
+                 *         "title": "A cut",
+                 *         "version": 1
+                 *       },
+                 *       "seed": 8,
+                 *       "subject": "0f8fad5b-d9cb-469f-a165-70867728950e"
+                 *     }
+                 */
+                "application/json": components["schemas"]["QuestionsRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuestionsDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    keepAnswer: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Edit-Id"?: string;
+            };
+            path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
+                subject: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "question": "where.cut.K",
+                 *       "right": true
+                 *     }
+                 */
+                "application/json": components["schemas"]["AnswerDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoxDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4687,7 +5737,10 @@ export interface operations {
     };
     runs: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @example 0 */
+                page?: number;
+            };
             header?: never;
             path: {
                 /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
@@ -4726,6 +5779,15 @@ export interface operations {
             };
             /** @description There is nothing at this address. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5372,6 +6434,92 @@ export interface operations {
             };
             /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Too much is being worked out at the moment. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    today: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /** @example [] */
+                    "application/json": components["schemas"]["TodayDocument"][];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };

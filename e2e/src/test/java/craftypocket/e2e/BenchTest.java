@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.io.IOException;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -186,7 +187,8 @@ class BenchTest extends InBrowser {
     void pointing_at_a_slot_names_its_card_and_traces_it() throws IOException {
         openDemo("What the fog keeps");
 
-        page.locator("rect[data-row='0']").hover(new Locator.HoverOptions().setPosition(6, 10));
+        BoundingBox row = page.locator("rect[data-row='0']").boundingBox();
+        page.mouse().move(row.x + 6, row.y + 10);
 
         assertThat(page.getByText("four of diamonds, 1 from the top")).isVisible();
         assertThat(stepNames()).hasSize(8);

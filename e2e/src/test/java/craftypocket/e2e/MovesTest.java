@@ -64,7 +64,8 @@ class MovesTest extends InBrowser {
 
         page.getByText("I can do it").click();
         // Nothing was said of any of them yet, unless another test did.
-        assertThat(page.getByText(Pattern.compile("Tick what you do|No move is left"))).isVisible();
+        assertThat(page.getByText(Pattern.compile("Tick what you do|No move is left")))
+                .isVisible();
     }
 
     @Test

@@ -5,10 +5,12 @@ import craftypocket.app.http.AnswersWithProblems;
 import craftypocket.app.http.EditId;
 import craftypocket.app.routines.RoutineService;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.PageRequest;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -16,6 +18,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.json.JsonMapper;
@@ -27,7 +30,7 @@ import tools.jackson.databind.json.JsonMapper;
 @StoresData
 class RehearsalController {
 
-    /** As many as a chart can show; older ones stay stored. */
+    /** As many as a chart can show. */
     private static final int MOST_LISTED = 200;
 
     private final RehearsalRepository rehearsals;
@@ -57,11 +60,16 @@ class RehearsalController {
         return run;
     }
 
-    /** The runs of a routine, the newest first. */
+    /** The runs of a routine, the newest first, two hundred at a time: {@code page} 0 has the last ones. */
     @GetMapping("/routines/{id}/rehearsals")
-    List<RehearsalDocument> runs(@PathVariable UUID id) {
+    List<RehearsalDocument> runs(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "0")
+                    @Min(value = 0, message = "at least 0")
+                    @Max(value = 100_000, message = "at most 100,000")
+                    int page) {
         routines.requireExisting(id);
-        return rehearsals.findByRoutineIdOrderByStartedAtDesc(id, Limit.of(MOST_LISTED)).stream()
+        return rehearsals.findByRoutineIdOrderByStartedAtDesc(id, PageRequest.of(page, MOST_LISTED)).stream()
                 .map(r -> json.readValue(r.text(), RehearsalDocument.class))
                 .toList();
     }

@@ -14,6 +14,7 @@ import java.util.Objects;
  *
  * @param cameOut whether the end was as expected
  * @param steps what happened at each step, in order
+ * @param notes what the performer wrote down after it
  */
 record RehearsalDocument(
         @NotNull Instant startedAt,
@@ -24,11 +25,14 @@ record RehearsalDocument(
         boolean cameOut,
 
         @NotNull @Size(max = 100, message = "at most 100 steps")
-        List<@NotNull @Valid StepRun> steps) {
+        List<@NotNull @Valid StepRun> steps,
+
+        @NotNull @Size(max = 1000, message = "at most 1000 letters")
+        String notes) {
 
     static final long A_DAY = 86_400_000;
 
-    /** How long a step took, in milliseconds, and how many slips were marked in it. */
+    /** How long a step took, in milliseconds, how many slips were marked in it, and for some of them why. */
     record StepRun(
             @NotNull @Size(max = 40, message = "at most 40 letters")
             String stepId,
@@ -37,10 +41,19 @@ record RehearsalDocument(
             long millis,
 
             @Min(value = 0, message = "at least 0") @Max(value = 99, message = "at most 99")
-            int slips) {}
+            int slips,
+
+            @NotNull @Size(max = 99, message = "at most 99")
+            List<@NotNull @Size(min = 1, max = 60, message = "1 to 60 letters") String> reasons) {
+
+        StepRun {
+            reasons = Objects.requireNonNullElse(reasons, List.of());
+        }
+    }
 
     RehearsalDocument {
         steps = Objects.requireNonNullElse(steps, List.of());
+        notes = Objects.requireNonNullElse(notes, "");
     }
 
     int slips() {

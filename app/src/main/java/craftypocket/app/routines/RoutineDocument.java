@@ -332,7 +332,11 @@ public record RoutineDocument(
             String cover,
 
             @NotNull @Size(max = 2000, message = "at most 2000 letters")
-            String note) {
+            String note,
+
+            /** How long it should take, in seconds; 0 while nobody said. */
+            @Min(value = 0, message = "at least 0") @Max(value = 3600, message = "at most an hour")
+            int seconds) {
 
         public StepDocument {
             settings = Objects.requireNonNullElse(settings, Map.of());
@@ -351,7 +355,8 @@ public record RoutineDocument(
                     Constants.word(step.attention().first()),
                     Constants.word(step.attention().then()),
                     step.attention().cover(),
-                    "");
+                    "",
+                    0);
         }
 
         Step toCore() {

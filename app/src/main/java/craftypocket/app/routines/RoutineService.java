@@ -8,9 +8,11 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -67,6 +69,12 @@ public class RoutineService implements Housekeeping.Spoils {
                         r.version(),
                         r.changedAt()))
                 .toList();
+    }
+
+    /** What the routines of the shelf are called. */
+    @Transactional(readOnly = true)
+    public Map<UUID, String> titles() {
+        return all().stream().collect(Collectors.toMap(RoutineEntry::id, RoutineEntry::title));
     }
 
     @Transactional(readOnly = true)

@@ -1,5 +1,6 @@
 package craftypocket.core.moves;
 
+import craftypocket.core.moves.beside.Beside;
 import craftypocket.core.moves.controls.Controls;
 import craftypocket.core.moves.counts.Counts;
 import craftypocket.core.moves.cuts.Cuts;
@@ -28,7 +29,8 @@ public final class AllMoves {
                     Counts.ALL,
                     Loads.ALL,
                     Things.ALL,
-                    Reveals.ALL)
+                    Reveals.ALL,
+                    Beside.ALL)
             .flatMap(List::stream)
             .toList());
 

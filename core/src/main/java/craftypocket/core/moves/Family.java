@@ -13,6 +13,7 @@ public enum Family {
     LOADS("Leaving the deck"),
     THINGS("Things beside the cards"),
     REVEALS("Reveals"),
+    BESIDE("Words, gestures, pauses"),
     OWN("Your own moves");
 
     private final String label;

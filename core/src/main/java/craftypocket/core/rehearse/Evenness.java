@@ -156,7 +156,7 @@ public record Evenness(
     }
 
     /** The median; of an even number the mean of the middle two; empty without values. */
-    static OptionalDouble median(double... values) {
+    public static OptionalDouble median(double... values) {
         double[] sorted = values.clone();
         Arrays.sort(sorted);
         int middle = sorted.length / 2;

@@ -1,0 +1,243 @@
+package craftypocket.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** The ways to rehearse, as somebody with cards in both hands uses them. */
+class PracticeTest extends InBrowser {
+
+    /** Made by the build: four even beats, then four of which the second comes 40 % early. */
+    private static final Path BEATS = Path.of("../web/target/classes/static/beats.wav");
+
+    /** A routine of two steps with a followed card, and its id. */
+    private String twoSteps(String title) throws IOException {
+        newRoutine(title);
+        addMove("spread, free pick");
+        addMove("return on the lower");
+        waitUntilSaved();
+        return page.url().replaceFirst(".*/", "");
+    }
+
+    private void tap(Page on, int... apart) {
+        StringBuilder script =
+                new StringBuilder("async () => { const wait = (ms) => new Promise((r) => setTimeout(r, ms));");
+        String press = "document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'PageDown', bubbles: true }));";
+        script.append(press);
+        for (int wait : apart) {
+            script.append("await wait(").append(wait).append(");").append(press);
+        }
+        on.evaluate(script.append("}").toString());
+    }
+
+    @Test
+    void a_hurried_beat_is_named_when_it_is_tapped() throws IOException {
+        String id = twoSteps("Tapped");
+        visit("/rehearse/" + id + "?mode=beats");
+        page.getByTestId("tap").waitFor();
+        tap(page, 500, 300, 500);
+
+        assertThat(page.getByTestId("told")).hasText(Pattern.compile("beat 3 comes (3[5-9]|4[0-5]) % early"));
+        for (int n = 0; n < 2; n++) {
+            page.waitForTimeout(100);
+            tap(page, 500, 500, 500);
+        }
+        assertThat(page.getByTestId("told")).hasText("Even");
+    }
+
+    @Test
+    void a_hurried_beat_is_heard_by_the_microphone_and_named() throws IOException {
+        String id = twoSteps("Heard");
+        try (Playwright playwright = Playwright.create();
+                Browser hearing = playwright
+                        .chromium()
+                        .launch(new BrowserType.LaunchOptions()
+                                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                .setArgs(List.of(
+                                        "--no-sandbox",
+                                        "--use-fake-device-for-media-stream",
+                                        "--use-fake-ui-for-media-stream",
+                                        "--autoplay-policy=no-user-gesture-required",
+                                        "--use-file-for-fake-audio-capture="
+                                                + BEATS.toAbsolutePath().normalize() + "%noloop")));
+                BrowserContext heard =
+                        hearing.newContext(new Browser.NewContextOptions().setPermissions(List.of("microphone")))) {
+            Page ear = heard.newPage();
+            ear.navigate(url("/rehearse/" + id + "?mode=beats"));
+            ear.getByLabel("Beats of").selectOption("spread-pick");
+            ear.getByText("Listen to the table").click();
+
+            assertThat(ear.getByTestId("told"))
+                    .hasText(
+                            Pattern.compile("beat 2 comes (39|40|41) % early"),
+                            new com.microsoft.playwright.assertions.LocatorAssertions.HasTextOptions()
+                                    .setTimeout(20_000));
+        }
+    }
+
+    @Test
+    void a_run_is_gone_through_by_pedal_alone() throws IOException {
+        String id = twoSteps("By pedal");
+        visit("/rehearse/" + id);
+        page.getByText("Deck in hand?").waitFor();
+        for (int press = 0; press < 3; press++) {
+            page.keyboard().press("PageDown");
+            page.waitForTimeout(200);
+        }
+        page.getByText("Did it come out?").waitFor();
+        page.keyboard().press("PageDown");
+        assertThat(page.getByText("Kept: it came out.")).hasCount(0);
+        page.waitForTimeout(1300);
+        page.keyboard().press("PageDown");
+        assertThat(page.getByText("Kept: it came out.")).isVisible();
+    }
+
+    @Test
+    void a_run_goes_on_by_itself_at_the_planned_times() throws IOException {
+        String id = twoSteps("By itself");
+        for (Locator step : steps().all()) {
+            step.getByRole(AriaRole.BUTTON).first().click();
+            page.getByLabel("Planned seconds").fill("1");
+        }
+        waitUntilSaved();
+        visit("/rehearse/" + id);
+        page.getByLabel("go on by itself").check();
+        button("Begin").first().click();
+
+        page.getByText("Did it come out?").waitFor();
+        page.evaluate("localStorage.removeItem('pace')");
+    }
+
+    @Test
+    void a_slip_has_a_reason_and_is_named_as_weak_the_next_time() throws IOException {
+        String id = twoSteps("Slipped");
+        visit("/rehearse/" + id);
+        page.getByText("Deck in hand?").waitFor();
+        page.keyboard().press("Space");
+        page.getByText("1 of 2").waitFor();
+        page.keyboard().press("m");
+        page.getByTestId("reasons").getByText("flash").click();
+        assertThat(page.getByTestId("reasons")).hasCount(0);
+        page.keyboard().press("PageDown");
+        page.keyboard().press("PageDown");
+        page.getByLabel("Notes on this run").fill("Too near the light");
+        page.locator("h2").first().click();
+        page.keyboard().press("y");
+        page.getByText("Kept: it came out.").waitFor();
+
+        visit("/rehearse/" + id);
+        assertThat(page.getByTestId("weak")).containsText("Spread, free pick");
+        assertThat(page.getByTestId("weak")).containsText("flash");
+        assertThat(new Http(application())
+                        .get("/api/routines/" + id + "/rehearsals")
+                        .body())
+                .contains("Too near the light");
+        visit("/");
+        assertThat(page.getByTestId("today")).isVisible();
+    }
+
+    @Test
+    void a_passage_is_gone_through_over_and_over_and_is_no_run() throws IOException {
+        String id = twoSteps("A passage");
+        visit("/rehearse/" + id);
+        page.getByLabel("from", new Page.GetByLabelOptions().setExact(true))
+                .selectOption(new com.microsoft.playwright.options.SelectOption().setIndex(2));
+        page.getByLabel("over and over").check();
+        button("Begin").first().click();
+        assertThat(page.getByText("Round 1.")).isVisible();
+        page.keyboard().press("PageDown");
+        assertThat(page.getByText("Round 2.")).isVisible();
+
+        assertThat(new Http(application())
+                        .get("/api/routines/" + id + "/rehearsals")
+                        .body())
+                .isEqualTo("[]");
+    }
+
+    @Test
+    void questions_are_answered_by_number_by_typing_and_by_pointing() throws IOException {
+        openDemo("The purser's wager");
+        String id = page.url().replaceFirst(".*/", "");
+        visit("/rehearse/" + id + "?mode=recall");
+        for (int question = 1; question <= 10; question++) {
+            page.getByText(Pattern.compile("^" + question + " of 10")).waitFor();
+            if (page.getByLabel("Answers").count() > 0) {
+                page.keyboard().press("1");
+            } else if (question % 2 == 0) {
+                page.getByLabel("From the top").fill("7");
+                page.keyboard().press("Enter");
+            } else {
+                page.getByLabel("From the top").fill("9");
+                button("That is it").click();
+            }
+            assertThat(page.getByTestId("answered")).hasText(Pattern.compile("^(● Right|▲ No): .+"));
+            button("Go on →").click();
+        }
+        assertThat(page.getByText(Pattern.compile("\\d+ of 10 right"))).isVisible();
+    }
+
+    @Test
+    void a_guess_makes_a_margin_at_the_table_and_on_the_screen() throws IOException {
+        String id = twoSteps("Judged");
+        visit("/rehearse/" + id + "?mode=judge");
+        page.getByLabel("You say").fill("20");
+        page.getByLabel("There are").fill("23");
+        button("Keep it").click();
+        assertThat(page.getByTestId("judged")).containsText("± 3");
+
+        page.getByLabel("How many?").fill("20");
+        button("That many").click();
+        assertThat(page.getByTestId("truth")).hasText(Pattern.compile("It was \\d+\\."));
+    }
+
+    @Test
+    void a_drill_counts_its_best_series() throws IOException {
+        visit("/drills");
+        button("Begin Keep it").click();
+        for (String key : List.of("Space", "PageDown", "Space", "m", "Space")) {
+            page.keyboard().press(key);
+        }
+        assertThat(page.getByTestId("series")).hasText("1");
+        button("Done").click();
+        assertThat(page.getByTestId("drill").first()).containsText("Best series 3 · today 5");
+    }
+
+    @Test
+    void every_way_to_rehearse_fits_a_phone_in_the_dark() throws IOException {
+        String id = twoSteps("On a phone");
+        try (BrowserContext phone = newContext(new Browser.NewContextOptions()
+                .setViewportSize(390, 844)
+                .setHasTouch(true)
+                .setColorScheme(ColorScheme.DARK))) {
+            Page page = phone.newPage();
+            for (String mode : List.of("run", "beats", "recall", "judge", "surprises", "drills")) {
+                page.navigate(url("/rehearse/" + id + "?mode=" + mode));
+                page.getByLabel("Ways to rehearse").waitFor();
+                page.waitForTimeout(400);
+                assertThat(page.evaluate("document.documentElement.scrollWidth <= window.innerWidth"))
+                        .as(mode)
+                        .isEqualTo(true);
+                assertThat(new AxeBuilder(page)
+                                .analyze().getViolations().stream()
+                                        .map(v ->
+                                                v.getId() + v.getNodes().get(0).getHtml()))
+                        .as(mode)
+                        .isEmpty();
+            }
+        }
+    }
+}

@@ -1,0 +1,61 @@
+import type { Rehearsal, Step } from '@/api/client'
+import { useLocalStorage } from '@vueuse/core'
+
+/** A step of which nobody knows how long it takes gets so many seconds. */
+const UNKNOWN_S = 6
+
+/** How a run goes on: by itself or not, how fast, and whether it is spoken. */
+export interface Pace {
+  auto: boolean
+  /** 1 for the planned times. */
+  speed: number
+  spoken: boolean
+}
+
+export function usePace() {
+  return useLocalStorage<Pace>('pace', { auto: false, speed: 1, spoken: false }, { mergeDefaults: true })
+}
+
+/** How long a step should take, in seconds: as planned, else as it took the last time. */
+export function secondsOf(step: Step, runs: Rehearsal[]): number {
+  if (step.seconds > 0) {
+    return step.seconds
+  }
+  const last = runs.flatMap((run) => run.steps).find((each) => each.stepId === step.id && each.millis > 0)
+  return last ? last.millis / 1000 : UNKNOWN_S
+}
+
+/** The voices that speak on this computer alone; none where there is no such voice. */
+export function localVoices(): SpeechSynthesisVoice[] {
+  return typeof speechSynthesis === 'undefined'
+    ? []
+    : speechSynthesis.getVoices().filter((voice) => voice.localService)
+}
+
+/** Says something by the computer's own voice; what was being said ends. */
+export function speak(text: string): void {
+  const voice = localVoices()[0]
+  if (voice) {
+    speechSynthesis.cancel()
+    const said = new SpeechSynthesisUtterance(text)
+    said.voice = voice
+    speechSynthesis.speak(said)
+  }
+}
+
+/** The steps with most slips in these runs, the worst first. */
+export function weakSteps(
+  runs: Rehearsal[],
+  most: number,
+): { stepId: string; slips: number; reasons: string[] }[] {
+  const byStep = new Map<string, { stepId: string; slips: number; reasons: string[] }>()
+  for (const each of runs.flatMap((run) => run.steps).filter((step) => step.slips > 0)) {
+    const known = byStep.get(each.stepId) ?? { stepId: each.stepId, slips: 0, reasons: [] }
+    byStep.set(each.stepId, {
+      ...known,
+      slips: known.slips + each.slips,
+      reasons: [...new Set([...known.reasons, ...each.reasons])],
+    })
+  }
+  return [...byStep.values()].sort((a, b) => b.slips - a.slips).slice(0, most)
+}
