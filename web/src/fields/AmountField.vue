@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMargin } from '@/performer'
 import { t } from '@/words'
 import { computed } from 'vue'
 import { inMode, putTogether, takeApart, type AmountMode } from './amount'
@@ -29,6 +30,8 @@ const FOLLOWED: { kind: FollowedKind; label: string }[] = [
   { kind: 'value', label: t('fields.amountField.valueOfACard') },
 ]
 
+const margin = useMargin()
+
 const emit = defineEmits<{ change: [value: string] }>()
 
 const parts = computed(() => takeApart(props.value))
@@ -52,7 +55,10 @@ function toMode(event: Event): void {
   const mode = (event.target as HTMLSelectElement).value
   if (FOLLOWED.some((form) => form.kind === mode)) {
     const kind = mode as FollowedKind
-    emit('change', putFollowedTogether({ kind, what: usual(kind), plus: 0, error: kind === 'size' ? 2 : 0 }))
+    emit(
+      'change',
+      putFollowedTogether({ kind, what: usual(kind), plus: 0, error: kind === 'size' ? margin.value : 0 }),
+    )
   } else {
     emit('change', putTogether(inMode(parts.value, mode as AmountMode, props.low, props.high)))
   }

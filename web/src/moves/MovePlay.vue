@@ -187,6 +187,9 @@ async function drop(): Promise<void> {
         >
           <option v-for="(words, level) in SKILLS" :key="words" :value="level">{{ words }}</option>
         </select>
+        <RouterLink v-if="!move.own" class="mt-3 btn inline-block" :to="`/drills?move=${move.id}`">
+          {{ $t('moves.movePlay.drillIt') }}
+        </RouterLink>
         <button v-if="move.own" class="mt-3 btn text-broken" @click="drop">
           {{ $t('moves.movePlay.removeThisOwnMove') }}
         </button>

@@ -1,1 +1,2 @@
 export { usePerformer } from './performer'
+export { useMargin } from './margin'

@@ -20,7 +20,7 @@ const MOST_BEATS = 52
 const catalogue = useCatalogue()
 const moves = computed(() => {
   const ids = [...new Set(props.routine.steps.map((step) => step.move))]
-  return catalogue.value.moves.filter((move) => ids.includes(move.id))
+  return catalogue.value.moves.filter((move) => ids.includes(move.id) && !move.bySpectator)
 })
 const move = ref(moves.value.find((each) => each.family === 'counts')?.id ?? moves.value[0]?.id ?? '')
 const beats = ref(4)

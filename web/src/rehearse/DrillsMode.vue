@@ -4,19 +4,22 @@ import { typing } from '@/ui/keys'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { onKeyStroke } from '@vueuse/core'
 import { computed, ref } from 'vue'
+import { useRoute } from 'vue-router'
 
+/** A move that is to be drilled, as the address asks. */
+const asked = (useRoute().query.move as string | undefined) ?? ''
 const client = useQueryClient()
 const { data: drills } = useQuery({
-  queryKey: ['drills'],
-  queryFn: () => answered(api.GET('/api/practice/drills')),
+  queryKey: ['drills', asked],
+  queryFn: () => answered(api.GET('/api/practice/drills', { params: { query: { move: asked } } })),
 })
-const picked = ref('')
+const picked = ref(asked)
 const drill = computed(() => drills.value?.find((each) => each.id === picked.value))
 const done = ref(0)
 const errors = ref(0)
 const series = ref(0)
 const best = ref(0)
-const since = ref(0)
+const since = ref(Date.now())
 const problem = ref('')
 
 function pick(id: string): void {

@@ -40,7 +40,10 @@ const { data: trace } = useQuery({
     const traced = await answered(
       api.POST('/api/trace', { body: { routine: alone(props.routine), world: {} } }),
     )
-    return { ...traced, moments: traced.moments.slice(0, 1) }
+    // What is chosen later lies anywhere yet.
+    const first = traced.moments[0]!
+    const roles = first.roles.map((role) => (role.chosen ? role : { ...role, place: '' }))
+    return { ...traced, moments: [{ ...first, roles }] }
   },
 })
 

@@ -84,6 +84,9 @@ const rehearsed = computed(() =>
       })
     : t('repertoire.routineCard.notRehearsedYet'),
 )
+const { data: today } = useQuery({ queryKey: ['today'], queryFn: () => answered(api.GET('/api/today')) })
+/** How ready it is, once it was rehearsed. */
+const ready = computed(() => today.value?.find((each) => each.id === props.entry.id))
 const steps = computed(() => overview.data.value?.routine.steps.length ?? 0)
 </script>
 
@@ -147,6 +150,9 @@ const steps = computed(() => overview.data.value?.routine.steps.length ?? 0)
         </p>
         <p class="mt-1 text-sm text-soft">
           {{ $t('repertoire.routineCard.steps', steps) }} · {{ outsSaid }}{{ rehearsed }}
+          <span v-if="ready" :title="$t('repertoire.routineCard.due', { due: ready.due })">
+            · {{ $t('repertoire.routineCard.ready', { share: Math.round(ready.readiness * 100) }) }}
+          </span>
         </p>
       </div>
       <RouterLink

@@ -328,8 +328,8 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * The drills that ship, and moves that were drilled.
-         * @description The drills that ship, and moves that were drilled.
+         * The drills that ship, and moves that were drilled; <code>move</code> is listed although it never was.
+         * @description The drills that ship, and moves that were drilled; <code>move</code> is listed although it never was.
          */
         get: operations["drills"];
         put?: never;
@@ -3626,7 +3626,10 @@ export interface operations {
     };
     drills: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @example pass */
+                move?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -3653,6 +3656,15 @@ export interface operations {
             };
             /** @description It comes from another site, or without this page’s token. */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -40,10 +40,10 @@ class BadInputTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "{ | 400 | no valid JSON",
+                "{ | 400 | not valid JSON",
                 "[] | 400 | valid JSON",
-                "nonsense | 400 | no valid JSON",
-                "'' | 400 | no valid JSON",
+                "nonsense | 400 | not valid JSON",
+                "'' | 400 | not valid JSON",
                 "{\"routine\": {\"title\": []}} | 400 | wrong kind",
                 "{\"routine\": null} | 422 | routine",
                 "{\"rountine\": {}} | 400 | not known here"

@@ -120,7 +120,7 @@ class EdgeTest {
     void every_answer_says_what_browsers_may_do_with_it() {
         var headers = get("/api/folder").response().headers();
 
-        assertThat(headers.firstValue("Permissions-Policy").orElseThrow()).contains("camera=()", "microphone=()");
+        assertThat(headers.firstValue("Permissions-Policy").orElseThrow()).contains("camera=()", "microphone=(self)");
         assertThat(headers.firstValue("Cross-Origin-Opener-Policy")).contains("same-origin");
         assertThat(headers.firstValue("Cross-Origin-Resource-Policy")).contains("same-origin");
         String cookie = sent(to("/api/folder"))

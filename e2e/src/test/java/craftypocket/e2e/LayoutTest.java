@@ -84,7 +84,7 @@ class LayoutTest extends InBrowser {
                                 .setExact(true))
                 .waitFor();
         faults.addAll(faults("Repertoire"));
-        for (String view : List.of("/moves", "/reckoner", "/about")) {
+        for (String view : List.of("/moves", "/reckoner", "/drills", "/about")) {
             visit(view);
             page.locator("main h1, main h2").first().waitFor();
             faults.addAll(faults(view));

@@ -20,6 +20,8 @@ import craftypocket.core.rehearse.Question;
 import craftypocket.core.rehearse.Readiness;
 import craftypocket.core.rehearse.Recall;
 import craftypocket.core.run.World;
+import craftypocket.core.settings.Problem;
+import craftypocket.core.settings.ProblemsFound;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -153,10 +155,8 @@ class PracticeController {
         try {
             return Evenness.of(tries, exchange);
         } catch (IllegalArgumentException wrong) {
-            throw new Refusal(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "These are no beats",
-                    "The times cannot be used: " + wrong.getMessage() + ". Nothing was kept. Try it again.");
+            throw new ProblemsFound(
+                    List.of(new Problem("times", tries.size() + " tries", wrong.getMessage(), "Try it again")));
         }
     }
 
@@ -319,9 +319,9 @@ class PracticeController {
             double readiness,
             LocalDate due) {}
 
-    /** The drills that ship, and moves that were drilled. */
+    /** The drills that ship, and moves that were drilled; {@code move} is listed although it never was. */
     @GetMapping("/drills")
-    List<DrillDocument> drills() {
+    List<DrillDocument> drills(@RequestParam(defaultValue = "") String move) {
         Map<String, List<Done<SetDocument>>> sets =
                 notes.of(Kind.DRILL, "", SetDocument.class).stream().collect(Collectors.groupingBy(Done::subject));
         List<DrillDocument> all = new ArrayList<>(Drill.ALL.stream()
@@ -332,7 +332,8 @@ class PracticeController {
                         drill.passages(),
                         sets.getOrDefault(drill.id(), List.of())))
                 .toList());
-        sets.forEach((id, done) -> AllMoves.CATALOGUE.find(id).ifPresent(move -> all.add(drill(move, done))));
+        AllMoves.CATALOGUE.find(move).ifPresent(asked -> sets.putIfAbsent(asked.id(), List.of()));
+        sets.forEach((id, done) -> AllMoves.CATALOGUE.find(id).ifPresent(drilled -> all.add(drill(drilled, done))));
         return all;
     }
 
@@ -393,7 +394,7 @@ class PracticeController {
                     "There is no drill and no move “" + id + "”. Nothing was kept.");
         }
         notes.keep(edit, Kind.DRILL, id, set);
-        return drills().stream()
+        return drills("").stream()
                 .filter(drill -> drill.id().equals(id))
                 .findFirst()
                 .orElseThrow();
