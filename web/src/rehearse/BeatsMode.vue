@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { t } from '@/words'
 import { useCatalogue } from '@/api/catalogue'
-import { answered, api, type ApiProblem, type Routine } from '@/api/client'
+import { answered, api, type Routine } from '@/api/client'
 import { typing } from '@/ui/keys'
 import { percent } from '@/ui/verdict'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { onKeyStroke } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref } from 'vue'
 import { listen, type Ear } from './hear'
+import { useKeeping } from './keeping'
 import { startMetronome } from './metronome'
 
 const props = defineProps<{ routine: Routine }>()
@@ -26,7 +27,8 @@ const move = ref(moves.value.find((each) => each.family === 'counts')?.id ?? mov
 const beats = ref(4)
 const exchange = ref(0)
 const silent = ref(false)
-const problem = ref('')
+const keeping = useKeeping()
+const { problem } = keeping
 const times = ref<number[]>([])
 const flashing = ref(false)
 const ear = ref<Ear>()
@@ -69,17 +71,14 @@ async function keep(): Promise<void> {
   if (tried.length < 2) {
     return
   }
-  problem.value = ''
-  try {
-    const body = { times: tried.map((time) => time - tried[0]!) }
-    const params = { path: { move: move.value }, query: { exchange: exchange.value } }
-    client.setQueryData(
-      queryKey.value,
-      await answered(api.POST('/api/practice/beats/{move}', { params, body })),
-    )
-  } catch (thrown) {
-    problem.value = (thrown as ApiProblem).message
+  const practice = {
+    of: 'beats' as const,
+    move: move.value,
+    exchange: exchange.value,
+    times: tried.map((time) => time - tried[0]!),
   }
+  const key = queryKey.value
+  await keeping.keep(practice, (answer) => client.setQueryData(key, answer))
 }
 
 async function hear(source: 'microphone' | 'sample'): Promise<void> {

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { answered, api, type ApiProblem } from '@/api/client'
+import { answered, api } from '@/api/client'
 import { typing } from '@/ui/keys'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { onKeyStroke } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
+import { useKeeping } from './keeping'
 
 /** A move that is to be drilled, as the address asks. */
 const asked = (useRoute().query.move as string | undefined) ?? ''
@@ -20,7 +21,8 @@ const errors = ref(0)
 const series = ref(0)
 const best = ref(0)
 const since = ref(Date.now())
-const problem = ref('')
+const keeping = useKeeping()
+const { problem } = keeping
 
 function pick(id: string): void {
   picked.value = id
@@ -42,20 +44,16 @@ async function finish(): Promise<void> {
     picked.value = ''
     return
   }
-  problem.value = ''
-  try {
-    const params = { path: { id: picked.value } }
-    const body = {
-      repetitions: done.value,
-      errors: errors.value,
-      series: best.value,
-      millis: Math.min(86_400_000, Date.now() - since.value),
-    }
-    await answered(api.POST('/api/practice/drills/{id}', { params, body }))
+  const practice = {
+    of: 'drills' as const,
+    drill: picked.value,
+    repetitions: done.value,
+    errors: errors.value,
+    series: best.value,
+    millis: Math.min(86_400_000, Date.now() - since.value),
+  }
+  if (await keeping.keep(practice, () => void client.invalidateQueries({ queryKey: ['drills'] }))) {
     picked.value = ''
-    await client.invalidateQueries({ queryKey: ['drills'] })
-  } catch (thrown) {
-    problem.value = (thrown as ApiProblem).message
   }
 }
 
@@ -76,6 +74,7 @@ onKeyStroke(['m', 'M', 'PageUp', 'ArrowLeft'], (event) => {
 
 <template>
   <section :aria-label="$t('rehearse.drillsMode.drills')" class="mx-auto w-full max-w-4xl">
+    <p v-if="!drill && problem" role="status" class="mb-3 font-semibold">{{ problem }}</p>
     <ul v-if="!drill" class="space-y-4">
       <li
         v-for="each in drills ?? []"

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { answered, api, type ApiProblem } from '@/api/client'
+import { answered, api } from '@/api/client'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref } from 'vue'
+import { useKeeping } from './keeping'
 
 /** The width of a bank card, in millimetres: ISO/IEC 7810, ID-1. */
 const BANK_CARD_MM = 85.6
@@ -15,7 +16,8 @@ const MOST = 46
 
 const said = ref('')
 const truth = ref('')
-const problem = ref('')
+const keeping = useKeeping()
+const { problem } = keeping
 const pixels = useLocalStorage('bank-card-pixels', 323)
 const hidden = ref(0)
 const guess = ref('')
@@ -28,16 +30,9 @@ const { data: judged } = useQuery({
 })
 const thick = computed(() => (hidden.value * CARD_MM * pixels.value) / BANK_CARD_MM)
 
-async function keep(cards: number, guessed: number): Promise<boolean> {
-  problem.value = ''
-  try {
-    const body = { cards, said: guessed }
-    client.setQueryData(['judged'], await answered(api.POST('/api/practice/judged', { body })))
-    return true
-  } catch (thrown) {
-    problem.value = (thrown as ApiProblem).message
-    return false
-  }
+function keep(cards: number, guessed: number): Promise<boolean> {
+  const practice = { of: 'judged' as const, cards, said: guessed }
+  return keeping.keep(practice, (answer) => client.setQueryData(['judged'], answer))
 }
 
 async function keepTable(): Promise<void> {

@@ -5,6 +5,7 @@ import { RunningDeck } from '@/deck'
 import { alone } from '@/routine'
 import { onKeyStroke, useElementSize } from '@vueuse/core'
 import { typing } from '@/ui/keys'
+import { useKeeping } from './keeping'
 import { computed, ref, shallowRef } from 'vue'
 
 const props = defineProps<{
@@ -21,7 +22,8 @@ const at = ref(0)
 const typed = ref('')
 const given = ref<number>()
 const rightOnes = ref(0)
-const problem = ref('')
+const keeping = useKeeping()
+const { problem } = keeping
 const box = ref<HTMLElement>()
 const { width } = useElementSize(box)
 
@@ -78,13 +80,7 @@ async function answer(number: number): Promise<void> {
   }
   given.value = number
   rightOnes.value += right.value ? 1 : 0
-  try {
-    const params = { path: { subject: props.id } }
-    const body = { question: asked.id, right: right.value }
-    await answered(api.POST('/api/practice/recall/{subject}', { params, body }))
-  } catch (thrown) {
-    problem.value = (thrown as ApiProblem).message
-  }
+  await keeping.keep({ of: 'recall', subject: props.id, question: asked.id, right: right.value }, () => {})
 }
 
 /** A card of the pile that is asked for was pointed at. */

@@ -9,6 +9,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import PastRuns from './PastRuns.vue'
+import StepTimes from './StepTimes.vue'
 import { localVoices, secondsOf, usePace, weakSteps } from './pace'
 
 const props = defineProps<{
@@ -144,6 +145,7 @@ defineExpose({ begin })
     </template>
     <div class="mt-8 grid gap-8 lg:grid-cols-2">
       <PastRuns :id="id" />
+      <StepTimes :runs="runs" :steps="routine.steps.map((step) => ({ id: step.id, name: name(step.id) }))" />
       <section v-if="weak.length > 0" :aria-label="$t('rehearse.startPanel.whatWasWeak')" data-testid="weak">
         <h2 class="text-xl">{{ $t('rehearse.startPanel.whatWasWeak') }}</h2>
         <ul class="mt-2 space-y-1">

@@ -3,20 +3,67 @@ import { answered, api, ApiProblem, type MoveNote, type Rehearsal } from '@/api/
 import { computed, shallowRef } from 'vue'
 import { createRetry, fateOf } from './sender'
 
-/** Something that is kept once, by itself: a run-through, or what is said of a move. */
+/** Something that was practised beside run-throughs. */
+export type Practice =
+  | { of: 'beats'; move: string; exchange: number; times: number[] }
+  | { of: 'judged'; cards: number; said: number }
+  | { of: 'recall'; subject: string; question: string; right: boolean }
+  | { of: 'drills'; drill: string; repetitions: number; errors: number; series: number; millis: number }
+
+/** Sends it; the answer is how things stand with it. Sent twice under one id it is kept once. */
+export function postPractice(id: string, practice: Practice) {
+  const header = { 'Edit-Id': id }
+  switch (practice.of) {
+    case 'beats': {
+      const { move, exchange, times } = practice
+      const params = { path: { move }, query: { exchange }, header }
+      return answered(api.POST('/api/practice/beats/{move}', { params, body: { times } }))
+    }
+    case 'judged': {
+      const { cards, said } = practice
+      return answered(api.POST('/api/practice/judged', { params: { header }, body: { cards, said } }))
+    }
+    case 'recall': {
+      const { subject, question, right } = practice
+      const params = { path: { subject }, header }
+      return answered(api.POST('/api/practice/recall/{subject}', { params, body: { question, right } }))
+    }
+    default: {
+      const { drill, repetitions, errors, series, millis } = practice
+      const params = { path: { id: drill }, header }
+      return answered(
+        api.POST('/api/practice/drills/{id}', { params, body: { repetitions, errors, series, millis } }),
+      )
+    }
+  }
+}
+
+/** Something that is kept once, by itself: a run-through, what is said of a move, or practice. */
 export type Letter = { id: string } & (
-  { kind: 'run'; routineId: string; run: Rehearsal } | { kind: 'move-note'; move: string; note: MoveNote }
+  | { kind: 'run'; routineId: string; run: Rehearsal }
+  | { kind: 'move-note'; move: string; note: MoveNote }
+  | { kind: 'practice'; practice: Practice }
 )
 
 /** What is told of a letter that was not accepted. */
 function named(letter: Letter): string {
-  return letter.kind === 'run' ? t('saving.letters.theRunWasNotKept') : t('saving.letters.theNoteOnTheMove')
+  switch (letter.kind) {
+    case 'run':
+      return t('saving.letters.theRunWasNotKept')
+    case 'practice':
+      return t('saving.letters.practiceWasNotKept')
+    default:
+      return t('saving.letters.theNoteOnTheMove')
+  }
 }
 
 function post(letter: Letter): Promise<unknown> {
   if (letter.kind === 'run') {
     const params = { path: { id: letter.routineId }, header: { 'Edit-Id': letter.id } }
     return answered(api.POST('/api/routines/{id}/rehearsals', { params, body: letter.run }))
+  }
+  if (letter.kind === 'practice') {
+    return postPractice(letter.id, letter.practice)
   }
   return answered(
     api.PUT('/api/performer/moves/{id}', { params: { path: { id: letter.move } }, body: letter.note }),

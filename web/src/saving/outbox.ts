@@ -3,7 +3,7 @@ import { queries } from '@/api/queries'
 import { useToast } from '@/ui/toast'
 import { defineStore } from 'pinia'
 import { computed, shallowReactive } from 'vue'
-import { createLetters, type Letter } from './letters'
+import { createLetters, type Letter, type Practice } from './letters'
 import { begun, isUnsaved, takenUp, type Queue } from './queue'
 import { createRoutineQueue, type RoutineQueue } from './routineQueue'
 import { forgetSudden, keep, keepSuddenly, occupy, takeOver } from './storage'
@@ -121,6 +121,7 @@ export const useOutbox = defineStore('outbox', () => {
     stayed: forgetSudden,
     keepRun: (routineId: string, run: Rehearsal) =>
       letters.put({ id: crypto.randomUUID(), kind: 'run', routineId, run }),
+    keepPractice: (id: string, practice: Practice) => letters.put({ id, kind: 'practice', practice }),
     keepNote: (move: string, note: MoveNote) =>
       letters.put({ id: crypto.randomUUID(), kind: 'move-note', move, note }),
   }

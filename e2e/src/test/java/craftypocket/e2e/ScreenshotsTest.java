@@ -38,11 +38,6 @@ class ScreenshotsTest extends InBrowser {
         page.mouse().wheel(0, 400);
         picture("bench-messy-deck");
 
-        openDemo("The purser's second wager");
-        page.getByText(Pattern.compile("all [\\d,]+ ways")).first().waitFor();
-        select("deal");
-        picture("bench-judged");
-
         openDemo("Four lamps");
         select("light");
         page.getByText("What they believe").scrollIntoViewIfNeeded();
@@ -127,6 +122,29 @@ class ScreenshotsTest extends InBrowser {
         }
         picture("rehearse-end-check");
 
+        openDemo("Two cabins");
+        page.keyboard().press("r");
+        page.getByText("Deck in hand?").waitFor();
+        page.keyboard().press("2");
+        page.getByTestId("tap").waitFor();
+        for (int[] apart : new int[][] {{700, 690, 710}, {700, 420, 700}}) {
+            page.keyboard().press("PageDown");
+            for (int wait : apart) {
+                page.waitForTimeout(wait);
+                page.keyboard().press("PageDown");
+            }
+            page.waitForTimeout(600);
+        }
+        page.getByTestId("told").waitFor();
+        picture("rehearse-beats");
+
+        openDemo("The purser's wager");
+        page.keyboard().press("r");
+        page.getByText("Deck in hand?").waitFor();
+        page.keyboard().press("3");
+        page.getByTestId("question").waitFor();
+        picture("rehearse-recall");
+
         openDemo("Nobody trusts the purser");
         page.keyboard().press("r");
         page.getByText("Deck in hand?").waitFor();
@@ -136,7 +154,7 @@ class ScreenshotsTest extends InBrowser {
             page.waitForTimeout(400 + beat * 90);
             page.keyboard().press("PageDown");
         }
-        page.getByText("No", new Page.GetByTextOptions().setExact(true)).click();
+        button("No").click();
         page.getByLabel("Silvan’s card is really at").fill("2");
         page.getByText("Find the slip").click();
         page.getByTestId("explanation").first().waitFor();

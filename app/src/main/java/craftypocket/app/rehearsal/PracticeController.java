@@ -242,10 +242,17 @@ class PracticeController {
         Plan plan = files.plan(request.routine());
         World world = Recall.world(plan, request.seed());
         Boxes boxes = boxes(request.subject());
-        Map<String, Question> asked =
-                Recall.questions(plan, world, request.routine().toCore().outs(), AllMoves.CATALOGUE, request.seed())
-                        .stream()
-                        .collect(Collectors.toMap(Question::id, Function.identity()));
+        Map<String, Question> asked = Recall.questions(
+                        plan,
+                        world,
+                        request.routine().toCore().outs(),
+                        request.routine().steps().stream()
+                                .filter(step -> !step.note().isBlank())
+                                .collect(Collectors.toMap(step -> step.id(), step -> step.note())),
+                        AllMoves.CATALOGUE,
+                        request.seed())
+                .stream()
+                .collect(Collectors.toMap(Question::id, Function.identity()));
         List<QuestionDocument> ordered = boxes
                 .order(asked.keySet().stream().sorted().toList(), notes.today())
                 .stream()

@@ -16,6 +16,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.IntStream;
 
 /** Questions made from what happens in one way that a routine can go. */
@@ -64,16 +65,18 @@ public final class Recall {
      * The questions of a world, in the order of the routine.
      *
      * @param outs what is done instead when they insist
+     * @param says by step, what is said in it; steps in which nothing is said are missing
      * @param catalogue where the moves of outs are looked up
      * @param seed in which order answers stand, and which wrong ones
      */
-    public static List<Question> questions(Plan plan, World world, List<Out> outs, Catalogue catalogue, long seed) {
+    public static List<Question> questions(
+            Plan plan, World world, List<Out> outs, Map<String, String> says, Catalogue catalogue, long seed) {
         Recall recall = new Recall(plan, Tracer.trace(plan, world), catalogue, new Chance().from(seed));
-        recall.ask(outs);
+        recall.ask(outs, says);
         return List.copyOf(recall.questions);
     }
 
-    private void ask(List<Out> outs) {
+    private void ask(List<Out> outs, Map<String, String> says) {
         for (int at = 0; at < trace.moments().size(); at++) {
             Trace.Moment moment = trace.moments().get(at);
             if (moment.skipped() || moment.broken().isPresent()) {
@@ -85,6 +88,7 @@ public final class Recall {
             }
             ends(at, step);
             next(at, step);
+            said(at, step, says);
             for (Out out : outs) {
                 if (out.after().equals(step) && !out.steps().isEmpty()) {
                     out(at, out);
@@ -163,6 +167,15 @@ public final class Recall {
         others.remove(right);
         if (!others.isEmpty()) {
             choose("next." + step, at, "What do you do next?", right, others);
+        }
+    }
+
+    private void said(int at, String step, Map<String, String> says) {
+        Set<String> others = new LinkedHashSet<>(new TreeMap<>(says).values());
+        String right = says.get(step);
+        others.remove(right);
+        if (right != null && !others.isEmpty()) {
+            choose("say." + step, at, "What do you say in this step?", right, others);
         }
     }
 

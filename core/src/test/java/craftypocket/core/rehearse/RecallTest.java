@@ -10,6 +10,7 @@ import craftypocket.core.run.Trace;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -26,6 +27,8 @@ class RecallTest {
                     .routine(),
             AllMoves.CATALOGUE);
 
+    private static final Map<String, String> SAYS = Map.of("s1", "Take any.", "s2", "Put it back.");
+
     private static Optional<Question> question(List<Question> all, String id) {
         return all.stream().filter(q -> q.id().equals(id)).findFirst();
     }
@@ -33,8 +36,8 @@ class RecallTest {
     /** By hand: 31 of the 51 cards are drawn off, the other 20, the key lowest, fall on the card; ten of them are cut off. */
     @Test
     void places_are_asked_as_they_are_in_that_world() {
-        World world = new World(java.util.Map.of("s2.at", 31, "s3.depth", 10));
-        List<Question> all = Recall.questions(PLAN, world, List.of(), AllMoves.CATALOGUE, 1);
+        World world = new World(Map.of("s2.at", 31, "s3.depth", 10));
+        List<Question> all = Recall.questions(PLAN, world, List.of(), SAYS, AllMoves.CATALOGUE, 1);
 
         Question key = question(all, "where.s3.K").orElseThrow();
         Question card = question(all, "where.s3.A").orElseThrow();
@@ -46,6 +49,8 @@ class RecallTest {
         assertThat(question(all, "bottom.set-up").orElseThrow().told()).contains("key");
         assertThat(question(all, "next.set-up").orElseThrow().told()).isEqualTo("Spread, free pick");
         assertThat(question(all, "next.s3")).isEmpty();
+        assertThat(question(all, "say.s2").orElseThrow().told()).isEqualTo("Put it back.");
+        assertThat(question(all, "say.s3")).isEmpty();
     }
 
     /** Whatever world: each answer agrees with the trace, and is one of those offered. */
@@ -54,7 +59,7 @@ class RecallTest {
         for (long seed = 0; seed < 100; seed++) {
             World world = Recall.world(PLAN, seed);
             Trace trace = Tracer.trace(PLAN, world);
-            List<Question> all = Recall.questions(PLAN, world, List.of(), AllMoves.CATALOGUE, seed);
+            List<Question> all = Recall.questions(PLAN, world, List.of(), SAYS, AllMoves.CATALOGUE, seed);
 
             assertThat(all.stream().map(Question::id).collect(Collectors.toSet()))
                     .hasSameSizeAs(all);

@@ -70,7 +70,7 @@ class StateSurveyTest {
         int merged = 0;
         int weighed = 0;
         for (Move move : AllMoves.CATALOGUE.moves()) {
-            for (long seed = 0; seed < 30; seed++) {
+            for (long seed = 0; seed < 45; seed++) {
                 Script script = seed % 2 == 0 ? RandomRoutines.small(move, seed) : RandomRoutines.with(move, seed);
                 script.claim(ClaimSpec.of("position", "role", "A", "nth", "2-3"))
                         .claim(ClaimSpec.of("directly-below", "role", "A", "of", "K"))
