@@ -173,6 +173,21 @@ function toggleCondition(event: Event): void {
     </label>
 
     <div class="mt-2.5 flex items-baseline gap-2">
+      <label class="shrink-0 text-sm font-semibold" :for="`before-${step.id}`">{{
+        $t('bench.stepInspector.before')
+      }}</label>
+      <select
+        :id="`before-${step.id}`"
+        class="grow field text-sm"
+        :value="step.before"
+        @change="change({ before: ($event.target as HTMLSelectElement).value })"
+      >
+        <option v-for="look in catalogue.looks" :key="look.name" :value="look.name">
+          {{ look.name === 'as-taught' ? $t('bench.stepInspector.nowhereElse') : look.label }}
+        </option>
+      </select>
+    </div>
+    <div class="mt-2.5 flex items-baseline gap-2">
       <label class="shrink-0 text-sm font-semibold" :for="`look-${step.id}`">{{
         $t('bench.stepInspector.youLook')
       }}</label>

@@ -140,6 +140,7 @@ describe('the routine on the bench', () => {
       then: 'as-taught',
       cover: '',
       seconds: 0,
+      before: 'as-taught',
       note: '',
     })
     const out = { id: 'o1', occasion: 'cutting', says: '', after: 'a', steps: [step('p')], rejoin: 'c' }

@@ -33,6 +33,7 @@ const step = (move: string, settings: Record<string, string> = {}) => ({
   then: 'as-taught',
   cover: '',
   seconds: 0,
+  before: 'as-taught',
   note: '',
 })
 

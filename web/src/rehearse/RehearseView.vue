@@ -46,7 +46,7 @@ const now = useNow({ interval: 250 })
 const move = computed(() => catalogue.value.moves.find((m) => m.id === step.value?.move))
 /** Where to look, when the performer wrote it down. */
 const look = computed(() =>
-  [step.value?.look, step.value?.then]
+  [step.value?.before, step.value?.look, step.value?.then]
     .filter((name) => name && name !== 'as-taught')
     .map((name) => catalogue.value.looks.find((l) => l.name === name)?.label)
     .join(', then '),
@@ -78,6 +78,7 @@ function show(wanted: Mode): void {
 
 function start(surprise: boolean, passage?: { from: string; to: string }, loop = false): void {
   kept.value = ''
+  notes.value = ''
   looping.value = loop
   rounds.value = 0
   void attempt(() => run.start(surprise, passage))
@@ -118,10 +119,19 @@ const asksWhy = computed(() => {
 const notes = ref('')
 
 function goBy(by: 1 | -1): void {
-  void attempt(() => run.goBy(by))
+  if (by > 0 && insisted.value) {
+    takeOut(insisted.value)
+  } else {
+    void attempt(() => run.goBy(by))
+  }
 }
 
+/** Which resistance met which answer is written down for the notes of the run. */
 function takeOut(out: Out): void {
+  if (insisted.value?.id === out.id) {
+    const what = out.says || outLabel(out, catalogue.value)
+    notes.value += `${t('rehearse.rehearseView.insistedOn', { what, step: session.value!.at + 1 })}\n`
+  }
   void attempt(() => run.takeOut(out))
 }
 

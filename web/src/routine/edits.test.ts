@@ -90,6 +90,7 @@ const routine: Routine = {
     then: 'as-taught',
     cover: '',
     seconds: 0,
+    before: 'as-taught',
     note: '',
   })),
   claims: [
@@ -231,6 +232,7 @@ describe('things', () => {
           then: '',
           cover: '',
           seconds: 0,
+          before: 'as-taught',
           note: '',
         },
         {
@@ -241,6 +243,7 @@ describe('things', () => {
           then: '',
           cover: '',
           seconds: 0,
+          before: 'as-taught',
           note: '',
         },
       ],

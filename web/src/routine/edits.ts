@@ -98,6 +98,7 @@ export function newStep(routine: Routine, move: Move, now: RoleNow[] = []): { ro
       then: 'as-taught',
       cover: '',
       seconds: 0,
+      before: 'as-taught',
       note: '',
     },
   }
@@ -175,6 +176,7 @@ export function asOneStep(
     then: 'as-taught',
     cover: '',
     seconds: 0,
+    before: 'as-taught',
     note: '',
   }
   return {

@@ -17,6 +17,7 @@ export const steps = (ids: string): Step[] =>
       then: 'as-taught',
       cover: '',
       seconds: 0,
+      before: 'as-taught',
       note: '',
     }))
 

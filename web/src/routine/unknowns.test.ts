@@ -33,6 +33,7 @@ const routine = {
       then: 'as-taught',
       cover: '',
       seconds: 0,
+      before: 'as-taught',
       note: '',
     },
   ],

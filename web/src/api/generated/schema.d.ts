@@ -1896,6 +1896,7 @@ export interface components {
             position: number;
         };
         StepDocument: {
+            before: string;
             cover: string;
             id: string;
             look: string;

@@ -76,6 +76,9 @@ public record RoutineDocument(
     /** The longest code of a card: two sides with other backs. */
     private static final int MOST_CODE = 40;
 
+    private static final String LOOK = "as-taught|people|away|hands";
+    private static final String LOOK_RULE = "must be as-taught, people, away or hands";
+
     private static final String ID = "[A-Za-z0-9-]{1,40}";
     private static final String ID_RULE = "1 to 40 letters, digits and hyphens";
 
@@ -318,13 +321,11 @@ public record RoutineDocument(
 
             @Valid SpecDocument onlyIf,
 
-            @NotNull
-            @Pattern(regexp = "as-taught|people|away|hands", message = "must be as-taught, people, away or hands")
+            @NotNull @Pattern(regexp = LOOK, message = LOOK_RULE)
             String look,
 
             /** Where the performer looks in a second phase; as-taught for none. */
-            @NotNull
-            @Pattern(regexp = "as-taught|people|away|hands", message = "must be as-taught, people, away or hands")
+            @NotNull @Pattern(regexp = LOOK, message = LOOK_RULE)
             String then,
 
             /** The id of the step whose action covers this one; empty for none. */
@@ -336,7 +337,11 @@ public record RoutineDocument(
 
             /** How long it should take, in seconds; 0 while nobody said. */
             @Min(value = 0, message = "at least 0") @Max(value = 3600, message = "at most an hour")
-            int seconds) {
+            int seconds,
+
+            /** Where the performer looks just before it: as for look. */
+            @NotNull @Pattern(regexp = LOOK, message = LOOK_RULE)
+            String before) {
 
         public StepDocument {
             settings = Objects.requireNonNullElse(settings, Map.of());
@@ -344,6 +349,7 @@ public record RoutineDocument(
             then = Objects.requireNonNullElse(then, Constants.word(Look.AS_TAUGHT));
             cover = Objects.requireNonNullElse(cover, "");
             note = Objects.requireNonNullElse(note, "");
+            before = Objects.requireNonNullElse(before, Constants.word(Look.AS_TAUGHT));
         }
 
         public static StepDocument of(Step step) {
@@ -356,7 +362,8 @@ public record RoutineDocument(
                     Constants.word(step.attention().then()),
                     step.attention().cover(),
                     "",
-                    0);
+                    0,
+                    Constants.word(step.attention().before()));
         }
 
         Step toCore() {
@@ -365,7 +372,11 @@ public record RoutineDocument(
                     move,
                     settings,
                     Optional.ofNullable(onlyIf).map(SpecDocument::toCore),
-                    new Attention(Constants.read(Look.class, look), Constants.read(Look.class, then), cover));
+                    new Attention(
+                            Constants.read(Look.class, before),
+                            Constants.read(Look.class, look),
+                            Constants.read(Look.class, then),
+                            cover));
         }
     }
 

@@ -106,6 +106,7 @@ final class AttentionRules extends Rules {
                 && done(index)
                 && (step(index).move().profile().actor() == Profile.Actor.SPECTATOR
                         || step(index).move().family() == Family.REVEALS
+                        || step(index).move().has(Trait.DRAWS_EYES)
                         || cameToSpectator(index)
                         || !seenByAll(index).isEmpty());
     }

@@ -12,6 +12,8 @@ public enum Trait {
     RIFFLES,
     /** The cards are really shuffled overhand, by somebody else. */
     MIXES_OVERHAND,
+    /** What is said or done beside the cards draws the eyes, so that something else can be done meanwhile. */
+    DRAWS_EYES,
     /** It does no more than to show where the card is. */
     BARE_REVEAL,
     /**

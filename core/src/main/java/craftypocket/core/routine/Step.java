@@ -32,7 +32,7 @@ public record Step(
 
     /** The same, with the eyes elsewhere. */
     public Step looking(Look where) {
-        return with(new Attention(where, attention.then(), attention.cover()));
+        return with(new Attention(attention.before(), where, attention.then(), attention.cover()));
     }
 
     public Step with(Attention other) {

@@ -187,6 +187,10 @@ class HintsTest {
         assertThat(rules(passed(Look.AS_TAUGHT, "false-cut", "false-cut"))).containsExactly(Hint.Rule.NOTHING_COVERS);
         assertThat(rules(passed(Look.AS_TAUGHT, "false-cut", "spectator-cut"))).isEmpty();
         assertThat(rules(passed(Look.AS_TAUGHT, "show-card", "false-cut"))).isEmpty();
+        // A line or a gesture draws the eyes; a pause does not.
+        assertThat(rules(passed(Look.AS_TAUGHT, "say", "false-cut"))).isEmpty();
+        assertThat(rules(passed(Look.AS_TAUGHT, "false-cut", "gesture"))).isEmpty();
+        assertThat(rules(passed(Look.AS_TAUGHT, "wait", "false-cut"))).containsExactly(Hint.Rule.NOTHING_COVERS);
         assertThat(rules(passed(Look.PEOPLE, "false-cut", "false-cut"))).isEmpty();
         assertThat(rules(passed(Look.AWAY, "false-cut", "false-cut"))).isEmpty();
     }
@@ -203,6 +207,7 @@ class HintsTest {
     void a_cover_that_is_named_must_draw_the_eyes_beside_it() {
         assertThat(rules(coveredBy("after", "false-cut", "spectator-cut"))).isEmpty();
         assertThat(rules(coveredBy("before", "show-card", "false-cut"))).isEmpty();
+        assertThat(rules(coveredBy("after", "false-cut", "gesture"))).isEmpty();
         // Another step would cover it; the one that is named does not.
         assertThat(rules(coveredBy("before", "false-cut", "spectator-cut"))).containsExactly(Hint.Rule.NOTHING_COVERS);
         assertThat(rules(coveredBy("s1", "false-cut", "spectator-cut"))).containsExactly(Hint.Rule.NOTHING_COVERS);

@@ -4,6 +4,7 @@ import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
@@ -34,6 +35,7 @@ final class Gesture extends Move {
                         "No card moves. It gives the moment at which it happens.",
                         "Look at the cards, then at the people.",
                         List.of("Only one gesture for one thing that happens.")));
+        is(Trait.DRAWS_EYES);
     }
 
     @Override

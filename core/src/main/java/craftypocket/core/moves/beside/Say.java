@@ -4,6 +4,7 @@ import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.TextSetting;
@@ -26,6 +27,7 @@ final class Say extends Move {
                         "No card moves. What is said, and when, is rehearsed with the rest.",
                         "Look at the people.",
                         List.of("Finish the sentence before the hands go on.")));
+        is(Trait.DRAWS_EYES);
     }
 
     @Override

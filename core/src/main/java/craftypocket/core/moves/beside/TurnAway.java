@@ -4,6 +4,7 @@ import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.TextSetting;
@@ -27,6 +28,7 @@ final class TurnAway extends Move {
                         "No card moves. What they do comes as steps of theirs; you do not see them.",
                         "Look away until they say that it is done.",
                         List.of("Tell one thing at a time.", "Ask whether it is done before you go on.")));
+        is(Trait.DRAWS_EYES);
     }
 
     @Override
