@@ -21,6 +21,8 @@ import EndCheck from './EndCheck.vue'
 import StepDeck from './StepDeck.vue'
 import { useRuns } from './runs'
 import { record, slips, total } from './session'
+import RunStep from './RunStep.vue'
+import { useBetween } from './useBetween'
 import { useRun } from './useRun'
 
 const route = useRoute()
@@ -43,14 +45,6 @@ const problem = ref('')
 const kept = ref<'' | 'came out' | 'failed'>('')
 const now = useNow({ interval: 250 })
 
-const move = computed(() => catalogue.value.moves.find((m) => m.id === step.value?.move))
-/** Where to look, when the performer wrote it down. */
-const look = computed(() =>
-  [step.value?.before, step.value?.look, step.value?.then]
-    .filter((name) => name && name !== 'as-taught')
-    .map((name) => catalogue.value.looks.find((l) => l.name === name)?.label)
-    .join(', then '),
-)
 /** A run that a reload or another page interrupted goes on where it was. */
 watch(whole, (routine) => routine && !session.value && void attempt(run.resume), { immediate: true })
 
@@ -68,6 +62,15 @@ async function attempt(does: () => Promise<void>): Promise<void> {
 const panel = ref<InstanceType<typeof StartPanel>>()
 const mode = computed<Mode>(() => MODES.find((each) => each === route.query.mode) ?? 'run')
 /** Whether the passage that is on begins again when it is over. */
+const { asked, goneOn } = useBetween({
+  whole,
+  id,
+  world,
+  session,
+  due,
+  over,
+  on: () => mode.value === 'surprises',
+})
 const looping = ref(false)
 const rounds = ref(0)
 const pace = usePace()
@@ -108,17 +111,12 @@ watch([() => session.value?.at, () => current.value?.moment.stepId, () => sessio
 })
 onBeforeUnmount(() => window.clearTimeout(timer))
 
-/** Why it slipped: the move's own faults, as they are mostly told. */
-const REASONS = ['jogLost', 'tookTwo', 'flash', 'tooFast', 'wrongWords', 'froze'].map((name) =>
-  t(`rehearse.reasons.${name}`),
-)
-const asksWhy = computed(() => {
-  const here = session.value?.steps[session.value.at]
-  return !!here && here.slips > here.reasons.length
-})
 const notes = ref('')
 
 function goBy(by: 1 | -1): void {
+  if (by > 0 && goneOn()) {
+    return
+  }
   if (by > 0 && insisted.value) {
     takeOut(insisted.value)
   } else {
@@ -283,66 +281,25 @@ onKeyStroke('Escape', () => {
       />
     </div>
 
-    <section
+    <RunStep
       v-else-if="current && step && session"
-      class="flex grow flex-col"
-      aria-live="polite"
-      :aria-label="$t('rehearse.rehearseView.step')"
+      :step="step"
+      :moment="current.moment"
+      :session="session"
+      :due="due.length"
+      :insisted="insisted"
+      :ready="ready"
+      :between="asked"
+      :round="looping ? rounds + 1 : 0"
+      @go="goBy"
+      @slip="run.markSlip()"
+      @because="run.slipBecause"
+      @out="takeOut"
     >
-      <div class="mt-4 flex gap-1.5" aria-hidden="true">
-        <span
-          v-for="(d, i) in due"
-          :key="d.moment.stepId"
-          class="h-1.5 grow rounded-full"
-          :class="i < session.at ? 'bg-holds' : i === session.at ? 'bg-brass' : 'bg-rule'"
-        />
-      </div>
-      <div class="flex grow flex-col justify-center">
-        <p class="text-xl text-soft">
-          {{ $t('rehearse.rehearseView.of', { session: session.at + 1, due: due.length }) }}
-        </p>
-        <p class="font-display text-6xl leading-tight font-semibold">{{ move?.name }}</p>
-        <p class="mt-4 max-w-5xl text-3xl leading-snug" data-testid="sentence">
-          {{ current.moment.sentence }}
-        </p>
-        <p v-if="look" class="mt-4 text-2xl font-semibold text-brass">
-          {{ $t('rehearse.rehearseView.look', { look }) }}
-        </p>
-        <p v-if="step.note" class="mt-5 max-w-5xl text-2xl leading-snug text-soft italic">{{ step.note }}</p>
-        <p
-          v-if="insisted"
-          role="status"
-          class="mt-6 max-w-5xl rounded-xl border-l-8 border-(--brass-line) bg-raised px-5 py-3 text-3xl leading-snug"
-          data-testid="insisted"
-        >
-          {{ insisted.says || outLabel(insisted, catalogue) }}
-          <span class="block text-xl text-soft">{{ $t('rehearse.rehearseView.goOnWithYourOut') }}</span>
-        </p>
-        <ul v-if="move && move.watch.length > 0" class="mt-5 max-w-5xl text-xl text-soft">
-          <li v-for="each in move.watch" :key="each">· {{ each }}</li>
-        </ul>
-        <p v-if="current.moment.broken" class="mt-4 text-2xl text-broken">
-          ▲ {{ current.moment.broken.reason }}
-        </p>
-      </div>
-      <p v-if="looping" class="text-lg text-soft">
-        {{ $t('rehearse.rehearseView.round', { rounds: rounds + 1 }) }} <kbd class="kbd">Esc</kbd>
-        {{ $t('rehearse.rehearseView.endsIt') }}
-      </p>
-      <div v-if="asksWhy" class="mt-2 flex flex-wrap items-center gap-2" data-testid="reasons">
-        <span class="text-soft">{{ $t('rehearse.rehearseView.whyIfYouWantTo') }}</span>
-        <button v-for="reason in REASONS" :key="reason" class="btn text-sm" @click="run.slipBecause(reason)">
-          {{ reason }}
-        </button>
-      </div>
-      <StepDeck v-if="deckShown && trace" :trace="trace" :moment="current.index" />
-      <div class="mt-4 flex flex-wrap gap-3 pb-2">
-        <button class="btn px-5 py-3 text-lg" :disabled="session.at === 0" @click="goBy(-1)">
-          {{ $t('rehearse.rehearseView.back') }}
-        </button>
-        <button class="btn px-5 py-3 text-lg" @click="run.markSlip()">
-          {{ $t('rehearse.rehearseView.slip') }} <kbd class="kbd">M</kbd>
-        </button>
+      <template #deck>
+        <StepDeck v-if="deckShown && trace" :trace="trace" :moment="current.index" />
+      </template>
+      <template #show>
         <button class="btn px-5 py-3 text-lg" :aria-pressed="deckShown" @click="deckShown = !deckShown">
           {{
             $t('rehearse.rehearseView.theDeck', {
@@ -351,21 +308,8 @@ onKeyStroke('Escape', () => {
           }}
           <kbd class="kbd">H</kbd>
         </button>
-        <template v-if="!insisted">
-          <button v-for="(out, i) in ready" :key="out.id" class="btn px-5 py-3 text-lg" @click="takeOut(out)">
-            ↳ {{ outLabel(out, catalogue) }} <kbd v-if="i === 0" class="kbd">O</kbd>
-          </button>
-        </template>
-        <button class="ml-auto btn-main px-8 py-3 text-lg" @click="goBy(1)">
-          {{
-            session.at === due.length - 1 && !insisted
-              ? $t('rehearse.rehearseView.finish')
-              : $t('rehearse.rehearseView.goOn')
-          }}
-          →
-        </button>
-      </div>
-    </section>
+      </template>
+    </RunStep>
 
     <section
       v-else-if="over && session && run.passage.value"

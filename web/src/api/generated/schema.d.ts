@@ -1709,6 +1709,10 @@ export interface components {
             seed: number;
             /** @description under which answers are kept: the id of the routine */
             subject: string;
+            /** @description the way it goes, when that is settled; may be missing */
+            world?: {
+                [key: string]: number;
+            };
         };
         /** @description One run-through. */
         RehearsalDocument: {

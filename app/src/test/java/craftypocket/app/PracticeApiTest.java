@@ -95,6 +95,20 @@ class PracticeApiTest {
     }
 
     @Test
+    void a_way_that_is_settled_is_asked_about() {
+        String asked = """
+                {"subject": "settled", "seed": 4, "world": {"one.depth": 22},
+                 "routine": {"format": "crafty-pocket/routine", "version": 1,
+                 "title": "A cut", "setUp": {"pack": "52"}, "roles": [{"letter": "K", "kind": "key", "card": "AS"}],
+                 "steps": [{"id": "one", "move": "complete-cut", "settings": {"depth": "15-37"}}], "claims": []}}""";
+
+        JsonNode questions = post("/api/practice/questions", asked).json();
+
+        assertThat(questions.path("world").path("one.depth").asInt()).isEqualTo(22);
+        assertThat(questions.path("questions").toString()).contains("\"id\":\"where.one.K\"", "\"right\":31");
+    }
+
+    @Test
     void drills_ship_and_their_sets_make_them_due_tomorrow() throws Exception {
         assertThat(get("/api/practice/drills").response().body()).contains("controls", "hidden-counts", "milk-keep");
         String set = "{\"repetitions\": 12, \"errors\": 0, \"series\": 12, \"millis\": 60000}";

@@ -191,6 +191,28 @@ class PracticeTest extends InBrowser {
     }
 
     @Test
+    void in_a_run_with_surprises_questions_come_in_between() throws IOException {
+        page.addInitScript("Math.random = () => 0.1");
+        String id = twoSteps("Asked between");
+        addMove("complete cut");
+        addMove("false cut");
+        waitUntilSaved();
+        visit("/rehearse/" + id + "?mode=surprises");
+        page.getByText("Deck in hand?").waitFor();
+        page.keyboard().press("Space");
+        page.getByText("1 of 4").waitFor();
+        page.waitForTimeout(500);
+        page.keyboard().press("Space");
+        Locator between = page.getByTestId("asked-between");
+        assertThat(between).containsText("Say it, then go on");
+        page.keyboard().press("Space");
+        assertThat(between.locator("strong")).isVisible();
+        page.keyboard().press("Space");
+        assertThat(between).hasCount(0);
+        assertThat(page.getByText("2 of 4")).isVisible();
+    }
+
+    @Test
     void a_guess_makes_a_margin_at_the_table_and_on_the_screen() throws IOException {
         String id = twoSteps("Judged");
         visit("/rehearse/" + id + "?mode=judge");

@@ -209,6 +209,7 @@ class PracticeController {
     /**
      * @param subject under which answers are kept: the id of the routine
      * @param seed which way it goes, and which answers stand there
+     * @param world the way it goes, when that is settled; may be missing
      */
     record QuestionsRequest(
             @NotNull @Valid RoutineDocument routine,
@@ -216,7 +217,10 @@ class PracticeController {
             @NotNull @Pattern(regexp = SUBJECT, message = SUBJECT_RULE)
             String subject,
 
-            long seed) {}
+            long seed,
+
+            @Size(max = 2000, message = "at most 2000 choices")
+            Map<String, @NotNull Integer> world) {}
 
     /**
      * {@code answers} is empty where a place in {@code pile} is to be told; {@code right} is then the place from the top, else which answer,
@@ -240,7 +244,7 @@ class PracticeController {
     @PostMapping("/questions")
     QuestionsDocument questions(@Valid @RequestBody QuestionsRequest request) {
         Plan plan = files.plan(request.routine());
-        World world = Recall.world(plan, request.seed());
+        World world = request.world() == null ? Recall.world(plan, request.seed()) : new World(request.world());
         Boxes boxes = boxes(request.subject());
         Map<String, Question> asked = Recall.questions(
                         plan,
