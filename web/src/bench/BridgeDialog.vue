@@ -5,8 +5,7 @@ import { useCatalogue } from '@/api/catalogue'
 import { answered, api, type Bridge, type ClaimSpec, type Step, type Trace } from '@/api/client'
 import { addStep, alone, freshId, newClaimSpec } from '@/routine'
 import { RunningDeck } from '@/deck'
-import { BasicMoves } from '@/moves'
-import { usePerformer } from '@/performer'
+import { BasicMoves, useAsksBasics } from '@/moves'
 import { count } from '@/ui/verdict'
 import { ref, shallowRef, watch } from 'vue'
 import ClaimEditor from './ClaimEditor.vue'
@@ -21,10 +20,7 @@ const bench = useBench()
 const catalogue = useCatalogue()
 const goal = ref<ClaimSpec>()
 const onlyMine = ref(false)
-const { note } = usePerformer()
-/** Nothing has been said yet of any move, so the few that matter are asked for. */
-const asking = ref(false)
-watch(onlyMine, (on) => (asking.value = on && !catalogue.value.moves.some((move) => note(move.id).skill > 0)))
+const asking = useAsksBasics(onlyMine)
 const pictures = shallowRef<Trace[]>([])
 
 const { running, share, answer, failure, start, stop } = useComputation(async (computation) => {

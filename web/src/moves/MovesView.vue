@@ -3,8 +3,9 @@ import { t } from '@/words'
 import { useCatalogue } from '@/api/catalogue'
 import { usePerformer } from '@/performer'
 import { useViewKeys } from '@/ui/keys'
-import { computed, ref, watch, watchEffect } from 'vue'
+import { computed, ref, watchEffect } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { useAsksBasics } from './asksBasics'
 import BasicMoves from './BasicMoves.vue'
 import MovePlay from './MovePlay.vue'
 import { findMoves } from './findMoves'
@@ -20,9 +21,7 @@ const hardest = ref(5)
 const noTable = ref(false)
 const anyAngle = ref(false)
 const mine = ref(false)
-/** Nothing has been said yet of any move, so the few that matter are asked for. */
-const asking = ref(false)
-watch(mine, (on) => (asking.value = on && !catalogue.value.moves.some((move) => note(move.id).skill > 0)))
+const asking = useAsksBasics(mine)
 
 const found = computed(() =>
   findMoves(catalogue.value, typed.value, performer.value.moves).filter(
