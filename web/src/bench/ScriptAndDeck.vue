@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { t } from '@/words'
-import { useCatalogue } from '@/api/catalogue'
-import type { Moment, Step, Survey, Trace } from '@/api/client'
+import type { Survey, Trace } from '@/api/client'
 import { DeckGrips, RunningDeck, type Spot } from '@/deck'
 import { useToast } from '@/ui/toast'
 import { useElementSize, useMediaQuery, useResizeObserver } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { layCard } from '@/routine'
+import ScriptWords from './ScriptWords.vue'
 import { SET_UP, useBench } from './store'
 import { useBoundaries } from './useBoundaries'
 import WantedDialog from './WantedDialog.vue'
@@ -34,7 +34,6 @@ const props = defineProps<{
 
 const bench = useBench()
 const toast = useToast()
-const catalogue = useCatalogue()
 const { boundaries, part } = useBoundaries()
 /** The card under a grip that is pointed at: the picture names it too. */
 const gripped = ref<number>()
@@ -87,64 +86,9 @@ function measure(): void {
 useResizeObserver(script, measure)
 watch([() => bench.trace, () => bench.survey, rows], measure, { flush: 'post', deep: false })
 
-function name(step: Step): string {
-  return catalogue.value.moves.find((m) => m.id === step.move)?.name ?? step.move
-}
-
-function moment(step: Step): Moment | undefined {
-  return bench.trace?.moments.find((m) => m.stepId === step.id)
-}
-
-function broken(step: Step): string {
-  return moment(step)?.broken?.reason ?? ''
-}
-
-/** In how many worlds a step cannot be done, when it can be done in the one that is shown. */
-function sometimesBroken(step: Step): string {
-  const finding = bench.survey?.findings.find((f) => f.kind === 'can-be-done' && f.id === step.id)
-  return finding && finding.verdict !== 'always' ? `breaks: ${finding.because}` : ''
-}
-
 /** Whether a row is written out: of a compact script only the one that is selected. */
 function worded(id: string): boolean {
   return !props.compact || bench.selected === id
-}
-
-function deciding(step: Step): string {
-  const at = moment(step)
-  if (!at || at.choices.length === 0) {
-    return ''
-  }
-  return at.choices.some((c) => c.bySpectator)
-    ? t('bench.scriptAndDeck.theyChoose')
-    : t('bench.scriptAndDeck.byFeel')
-}
-
-/** By step, whether the claims that stand after it hold, in a sign and in words; none while they are not judged. */
-const claimed = computed(() => {
-  const judged = bench.survey?.findings.filter((f) => f.kind === 'claim') ?? []
-  const signs = new Map<string, { sign: string; holds: boolean; said: string }>()
-  for (const step of bench.routine?.steps ?? []) {
-    const ids = bench.routine!.claims.filter((c) => c.after === step.id).map((c) => c.id)
-    const here = judged.filter((f) => ids.includes(f.id))
-    const holds = here.every((f) => f.verdict === 'always')
-    const said = here
-      .map((f) => {
-        const verdict =
-          { always: 'holds', never: 'fails' }[f.verdict as string] ?? t('bench.scriptAndDeck.canFail')
-        return `${f.sentence}: ${verdict}`
-      })
-      .join('; ')
-    if (here.length > 0) {
-      signs.set(step.id, { sign: holds ? '●' : '▲', holds, said })
-    }
-  }
-  return signs
-})
-
-/** How many outs begin after a step. */
-function outsAfter(id: string): number {
-  return (bench.whole?.outs ?? []).filter((o) => o.after === id).length
 }
 
 /** At the set-up a card is laid where the hand lets go; later on that says where it should be. */
@@ -179,27 +123,6 @@ function drop(to: number): void {
   dragged.value = ''
   over.value = -1
 }
-
-function spoken(step: Step | undefined): string {
-  const at = step ? moment(step) : bench.trace?.moments[0]
-  return (at?.roles ?? [])
-    .map((role, i) => {
-      const who = bench.trace!.roles[i]!
-      if (!role.place) {
-        return t('bench.scriptAndDeck.notChosen', { letter: who.letter, label: who.label })
-      }
-      const size = role.position + role.fromBottom - 1
-      return t('bench.scriptAndDeck.fromTheTopOfIn', {
-        letter: who.letter,
-        label: who.label,
-        position: role.position,
-        n: size,
-        placeLabel: role.placeLabel,
-        role: role.faceUp ? 'up' : 'down',
-      })
-    })
-    .join('; ')
-}
 </script>
 
 <template>
@@ -229,71 +152,7 @@ function spoken(step: Step | undefined): string {
           :aria-current="bench.selected === (step?.id ?? SET_UP) ? 'step' : undefined"
           @click="select(step?.id ?? SET_UP)"
         >
-          <template v-if="step">
-            <span class="flex w-full items-baseline gap-2">
-              <span class="w-5 shrink-0 text-right text-soft">{{ i }}</span>
-              <strong class="leading-tight">{{ name(step) }}</strong>
-              <span
-                v-if="!worded(step.id) && (broken(step) || sometimesBroken(step))"
-                class="text-sm text-broken"
-              >
-                <span aria-hidden="true">▲</span>
-                <span class="sr-only">{{ broken(step) || sometimesBroken(step) }}</span>
-              </span>
-              <span
-                v-if="claimed.has(step.id)"
-                class="ml-auto shrink-0 pr-1 text-sm"
-                :class="claimed.get(step.id)!.holds ? 'text-holds' : 'text-broken'"
-                :title="claimed.get(step.id)!.said"
-                data-testid="claimed-here"
-              >
-                <span aria-hidden="true">{{ claimed.get(step.id)!.sign }}</span>
-                <span class="sr-only">{{ claimed.get(step.id)!.said }}</span>
-              </span>
-              <span
-                v-if="outsAfter(step.id) > 0"
-                class="ml-auto shrink-0 pr-1 text-xs text-brass"
-                :title="$t('bench.scriptAndDeck.readyIfTheyInsist', { id: outsAfter(step.id) })"
-              >
-                ↳ {{ $t('bench.scriptAndDeck.outs', outsAfter(step.id)) }}
-              </span>
-            </span>
-            <span
-              v-if="worded(step.id) && broken(step)"
-              class="pl-7 text-sm leading-snug font-semibold text-broken"
-            >
-              ▲ {{ broken(step) }}
-            </span>
-            <span v-else-if="worded(step.id)" class="pl-7 text-sm leading-snug text-soft">
-              {{ moment(step)?.skipped ? $t('bench.scriptAndDeck.notNeededThisWay') : ''
-              }}{{ moment(step)?.stated ?? '' }}
-            </span>
-            <span
-              v-if="worded(step.id) && !broken(step) && !sometimesBroken(step) && deciding(step)"
-              class="pl-7 text-xs text-brass"
-            >
-              {{ deciding(step) }}
-            </span>
-            <span
-              v-if="worded(step.id) && !broken(step) && sometimesBroken(step)"
-              class="pl-7 text-sm leading-snug text-broken"
-            >
-              ▲ {{ sometimesBroken(step) }}
-            </span>
-          </template>
-          <template v-else>
-            <span class="flex items-baseline gap-2">
-              <span class="w-5 shrink-0 text-right text-soft">·</span>
-              <strong>{{ $t('bench.scriptAndDeck.setUp') }}</strong>
-            </span>
-            <span v-if="worded(SET_UP)" class="pl-7 text-sm leading-snug text-soft">
-              {{
-                bench.routine?.setUp.note ||
-                $t('bench.scriptAndDeck.cardsAnyOrder', { trace: bench.trace?.cards.length ?? '' })
-              }}
-            </span>
-          </template>
-          <span class="sr-only">{{ spoken(step) }}</span>
+          <ScriptWords :step="step" :nth="i" :worded="worded(step?.id ?? SET_UP)" />
         </button>
         <RunningDeck
           v-if="narrow && only(i) && scriptWidth > 0"

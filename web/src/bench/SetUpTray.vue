@@ -226,7 +226,7 @@ function shown(code: string) {
                 $t('bench.setUpTray.fromTheTopFace', {
                   shown: shown(code)?.name ?? code,
                   i: i + 1,
-                  code: code !== plain(code) ? 'up' : 'down',
+                  code: code !== plain(code) ? $t('ui.face.up') : $t('ui.face.down'),
                 })
               "
               @press="picked = { pile: p, index: i }"

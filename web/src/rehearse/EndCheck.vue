@@ -146,7 +146,7 @@ function stepName(stepId: string): string {
                 $t('rehearse.endCheck.fromTheTopFace', {
                   name: card.name,
                   position: card.position,
-                  card: card.up ? 'up' : 'down',
+                  card: card.up ? $t('ui.face.up') : $t('ui.face.down'),
                 })
               "
             >

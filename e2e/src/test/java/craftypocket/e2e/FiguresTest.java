@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -168,5 +169,42 @@ class FiguresTest extends InBrowser {
         long began = System.nanoTime();
         ask(http, file);
         return (System.nanoTime() - began) / 1_000_000;
+    }
+
+    /** As much as years of practice: what is due, the last runs, and the shelf. */
+    @Test
+    void ten_thousand_runs_and_two_thousand_tries() throws IOException {
+        newRoutine("Rehearsed often");
+        waitUntilSaved();
+        String id = page.url().replaceFirst(".*/", "");
+        Http http = new Http(application());
+        for (int run = 0; run < 10_000; run++) {
+            String day = LocalDate.of(2022, 1, 1).plusDays(run / 7).toString();
+            http.send(
+                    "POST",
+                    "/api/routines/" + id + "/rehearsals",
+                    "{\"startedAt\": \"" + day
+                            + "T20:15:00Z\", \"totalMillis\": 61000, \"cameOut\": true, \"steps\": []}");
+        }
+        for (int tried = 0; tried < 2_000; tried++) {
+            http.send("POST", "/api/practice/beats/hidden-third", "{\"times\": [0, 500, 1000, 1500]}");
+        }
+        for (String address : List.of(
+                "/api/today",
+                "/api/routines/" + id + "/rehearsals",
+                "/api/routines/" + id + "/rehearsals?page=49",
+                "/api/practice/beats/hidden-third")) {
+            List<Double> millis = new ArrayList<>();
+            for (int ask = 0; ask < 20; ask++) {
+                long begin = System.nanoTime();
+                http.get(address);
+                millis.add((System.nanoTime() - begin) / 1e6);
+            }
+            millis.sort(Double::compare);
+            print(
+                    "10,000 runs, 2,000 tries: " + address.replace(id, "…"),
+                    Math.round(millis.get(10)) + " ms",
+                    "under 300 ms");
+        }
     }
 }
