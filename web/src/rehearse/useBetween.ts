@@ -35,7 +35,8 @@ export function useBetween(run: {
     return (await answered(api.POST('/api/practice/questions', { body }))).questions
   }
 
-  watch([run.world, () => run.session.value?.startedAt], async () => {
+  // A shallow ref itself would be taken for changed whenever the run goes on.
+  watch([() => run.world.value, () => run.session.value?.startedAt], async () => {
     questions.value = []
     if (run.session.value && run.on()) {
       questions.value = await fetched().catch(() => [])

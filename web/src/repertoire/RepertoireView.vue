@@ -11,6 +11,7 @@ import BinDialog from './BinDialog.vue'
 import NewRoutineDialog from './NewRoutineDialog.vue'
 import RoutineCard from './RoutineCard.vue'
 import TodayPanel from './TodayPanel.vue'
+import { useToday } from './today'
 
 const router = useRouter()
 const toast = useToast()
@@ -23,6 +24,7 @@ const fileField = ref<HTMLInputElement>()
 const searchField = ref<HTMLInputElement>()
 const problem = ref('')
 
+const today = useToday()
 const routines = useQuery({ queryKey: ['routines'], queryFn: () => answered(api.GET('/api/routines')) })
 const rehearsals = useQuery({ queryKey: ['last'], queryFn: () => answered(api.GET('/api/rehearsals/last')) })
 
@@ -203,7 +205,8 @@ onKeyStroke('/', (event) => {
     <p v-else-if="shown.length === 0" class="mt-10 text-soft">
       {{ $t('repertoire.repertoireView.nothingOnTheShelfIs') }}
     </p>
-    <ul class="mt-5 grid gap-5 md:grid-cols-2 xl:grid-cols-3">
+    <!-- What is due stands above the shelf: the shelf waits for it, so that it does not slip away from a hand. -->
+    <ul v-if="!today.isPending.value" class="mt-5 grid gap-5 md:grid-cols-2 xl:grid-cols-3">
       <RoutineCard
         v-for="routine in shown"
         :key="routine.id"

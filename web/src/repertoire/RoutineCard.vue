@@ -10,6 +10,7 @@ import VerdictPill from '@/ui/VerdictPill.vue'
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { useQuery } from '@tanstack/vue-query'
 import { useElementVisibility } from '@vueuse/core'
+import { useToday } from './today'
 import { computed, ref, watchEffect } from 'vue'
 
 const props = defineProps<{
@@ -84,7 +85,7 @@ const rehearsed = computed(() =>
       })
     : t('repertoire.routineCard.notRehearsedYet'),
 )
-const { data: today } = useQuery({ queryKey: ['today'], queryFn: () => answered(api.GET('/api/today')) })
+const { data: today } = useToday()
 /** How ready it is, once it was rehearsed. */
 const ready = computed(() => today.value?.find((each) => each.id === props.entry.id))
 const steps = computed(() => overview.data.value?.routine.steps.length ?? 0)

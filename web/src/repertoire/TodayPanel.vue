@@ -1,14 +1,9 @@
 <script setup lang="ts">
-import { answered, api } from '@/api/client'
 import { clock } from '@/ui/time'
-import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
+import { useToday } from './today'
 
-const { data: all } = useQuery({
-  queryKey: ['today'],
-  queryFn: () => answered(api.GET('/api/today')),
-  staleTime: 0,
-})
+const { data: all } = useToday()
 const due = computed(() => (all.value ?? []).filter((each) => each.late >= 0))
 const coming = computed(() => (all.value ?? []).filter((each) => each.late < 0))
 const time = computed(() => due.value.reduce((sum, each) => sum + each.millis, 0))

@@ -21,7 +21,7 @@ class AtTheTableTest extends InBrowser {
         assertThat(number).hasValue("as");
         assertThat(page.getByLabel("Number announced: which")).hasValue("guess.guess");
 
-        page.getByLabel("Number announced: so many more").fill("3");
+        page.getByLabel("Number announced: how many more").fill("3");
         assertThat(row("deal")).containsText("Announce “guessed” of step 4 + 3");
         // Right unless the guess is two too low: one guess in five.
         assertThat(page.getByText(Pattern.compile("holds in 80 %"))).isVisible();
@@ -42,7 +42,7 @@ class AtTheTableTest extends InBrowser {
         page.getByLabel("Held by").selectOption("thumb");
         page.getByLabel("Cards above it, or below it", new Page.GetByLabelOptions().setExact(true))
                 .selectOption("at");
-        page.getByLabel("Cards above it, or below it: so many more").fill("-6");
+        page.getByLabel("Cards above it, or below it: how many more").fill("-6");
         assertThat(row("s2"))
                 .containsText("Hold the thumb’s break in the deck below as many as lie above the break − 6");
         select("s2");

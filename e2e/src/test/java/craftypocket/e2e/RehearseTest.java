@@ -113,7 +113,7 @@ class RehearseTest extends InBrowser {
         for (int i = 1; i <= 7; i++) {
             page.keyboard().press("Space");
         }
-        page.getByText("No", new Page.GetByTextOptions().setExact(true)).click();
+        button("No N").click();
         assertThat(page.getByText("Kept: it did not come out.")).isVisible();
 
         page.getByLabel("Silvan’s card is really at").fill("2");

@@ -109,7 +109,7 @@ class RepertoireTest extends InBrowser {
         page.getByTestId("routine-file")
                 .setInputFiles(
                         new FilePayload("notes.json", "application/json", "not json".getBytes(StandardCharsets.UTF_8)));
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("“notes.json” is no routine file");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("“notes.json” is not a routine file");
 
         visit("/");
         page.getByTestId("routine").first().waitFor();

@@ -154,7 +154,7 @@ class ScreenshotsTest extends InBrowser {
             page.waitForTimeout(400 + beat * 90);
             page.keyboard().press("PageDown");
         }
-        button("No").click();
+        button("No N").click();
         page.getByLabel("Silvan’s card is really at").fill("2");
         page.getByText("Find the slip").click();
         page.getByTestId("explanation").first().waitFor();
