@@ -183,7 +183,7 @@ function toggleCondition(event: Event): void {
         @change="change({ before: ($event.target as HTMLSelectElement).value })"
       >
         <option v-for="look in catalogue.looks" :key="look.name" :value="look.name">
-          {{ look.name === 'as-taught' ? $t('bench.stepInspector.nowhereElse') : look.label }}
+          {{ look.name === 'as-taught' ? $t('bench.stepInspector.nowhereInParticular') : look.label }}
         </option>
       </select>
     </div>

@@ -201,7 +201,7 @@ const exchanged = computed(() => {
     <section aria-live="polite" data-testid="beats-found">
       <p v-if="!last" class="text-2xl text-soft">{{ $t('rehearse.beatsMode.nothingYetDoItOnce') }}</p>
       <template v-else>
-        <p class="font-display text-5xl" data-testid="told">
+        <p class="font-display text-5xl first-letter:uppercase" data-testid="told">
           {{ found!.told || $t('rehearse.beatsMode.even') }}
         </p>
         <p class="mt-2 text-xl">

@@ -1,7 +1,6 @@
 package craftypocket.e2e;
 
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Route;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
@@ -138,7 +137,7 @@ class ScreenshotsTest extends InBrowser {
         page.getByTestId("told").waitFor();
         picture("rehearse-beats");
 
-        openDemo("The purser's wager");
+        openDemo("Always on deck");
         page.keyboard().press("r");
         page.getByText("Deck in hand?").waitFor();
         page.keyboard().press("3");
@@ -159,36 +158,5 @@ class ScreenshotsTest extends InBrowser {
         page.getByText("Find the slip").click();
         page.getByTestId("explanation").first().waitFor();
         picture("slip-found");
-    }
-
-    /** The server's answers on a full disk, without filling one. */
-    @Test
-    void disk_full() throws IOException {
-        String full =
-                "The disk is full: nothing can be saved. Make some room on it; what you change meanwhile is kept in"
-                        + " this browser and saved as soon as there is room.";
-        page.route(
-                "**/api/folder",
-                route -> route.fulfill(new Route.FulfillOptions()
-                        .setContentType("application/json")
-                        .setBody("{\"state\": \"full\", \"sentence\": \"" + full + "\"}")));
-        page.route("**/api/routines/*", route -> {
-            if (route.request().method().equals("PUT")) {
-                route.fulfill(new Route.FulfillOptions()
-                        .setStatus(507)
-                        .setContentType("application/problem+json")
-                        .setBody("{\"title\": \"The disk is full\", \"detail\": \"" + full + "\", \"status\": 507}"));
-            } else {
-                route.resume();
-            }
-        });
-        openDemo("The purser's wager");
-        page.getByText(Pattern.compile("all [\\d,]+ ways")).first().waitFor();
-        select("return");
-        page.getByLabel("Your words and cues")
-                .first()
-                .fill("Square the deck slowly: nobody is in a hurry on this ferry.");
-        page.getByText("not saved yet").first().waitFor();
-        picture("disk-full");
     }
 }
