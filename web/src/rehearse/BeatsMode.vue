@@ -23,7 +23,13 @@ const moves = computed(() => {
   const ids = [...new Set(props.routine.steps.map((step) => step.move))]
   return catalogue.value.moves.filter((move) => ids.includes(move.id) && !move.bySpectator)
 })
-const move = ref(moves.value.find((each) => each.family === 'counts')?.id ?? moves.value[0]?.id ?? '')
+const picked = ref('')
+/** The one that was picked; until then a count, or the first move, as soon as they are known. */
+const move = computed({
+  get: () =>
+    picked.value || (moves.value.find((each) => each.family === 'counts') ?? moves.value[0])?.id || '',
+  set: (id) => (picked.value = id),
+})
 const beats = ref(4)
 const exchange = ref(0)
 const silent = ref(false)

@@ -49,6 +49,7 @@ class PracticeTest extends InBrowser {
         String id = twoSteps("Tapped");
         visit("/rehearse/" + id + "?mode=beats");
         page.getByTestId("tap").waitFor();
+        assertThat(page.getByLabel("Beats of")).not().hasValue("");
         tap(page, 500, 300, 500);
 
         assertThat(page.getByTestId("told")).hasText(Pattern.compile("beat 3 comes (3[5-9]|4[0-5]) % early"));
