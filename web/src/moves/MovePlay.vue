@@ -187,7 +187,7 @@ async function drop(): Promise<void> {
         >
           <option v-for="(words, level) in SKILLS" :key="words" :value="level">{{ words }}</option>
         </select>
-        <RouterLink v-if="!move.own" class="mt-3 btn inline-block" :to="`/drills?move=${move.id}`">
+        <RouterLink v-if="!move.own" class="mt-3 btn inline-block" :to="`/drills?drill=${move.id}`">
           {{ $t('moves.movePlay.drillIt') }}
         </RouterLink>
         <button v-if="move.own" class="mt-3 btn text-broken" @click="drop">

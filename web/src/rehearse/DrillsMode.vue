@@ -7,8 +7,8 @@ import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { useKeeping } from './keeping'
 
-/** A move that is to be drilled, as the address asks. */
-const asked = (useRoute().query.move as string | undefined) ?? ''
+/** The drill, or the move to be drilled, that the address asks for. */
+const asked = (useRoute().query.drill as string | undefined) ?? ''
 const client = useQueryClient()
 const { data: drills } = useQuery({
   queryKey: ['drills', asked],

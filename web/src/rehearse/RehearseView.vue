@@ -61,7 +61,6 @@ async function attempt(does: () => Promise<void>): Promise<void> {
 
 const panel = ref<InstanceType<typeof StartPanel>>()
 const mode = computed<Mode>(() => MODES.find((each) => each === route.query.mode) ?? 'run')
-/** Whether the passage that is on begins again when it is over. */
 const { asked, goneOn } = useBetween({
   whole,
   id,
@@ -71,7 +70,10 @@ const { asked, goneOn } = useBetween({
   over,
   on: () => mode.value === 'surprises',
 })
+/** Whether the passage that is on begins again when it is over. */
 const looping = ref(false)
+/** Whether people choose in it each time. */
+let surprising = false
 const rounds = ref(0)
 const pace = usePace()
 
@@ -83,6 +85,7 @@ function start(surprise: boolean, passage?: { from: string; to: string }, loop =
   kept.value = ''
   notes.value = ''
   looping.value = loop
+  surprising = surprise
   rounds.value = 0
   void attempt(() => run.start(surprise, passage))
 }
@@ -91,22 +94,23 @@ function start(surprise: boolean, passage?: { from: string; to: string }, loop =
 watch(over, (now) => {
   if (now && looping.value) {
     rounds.value++
-    void attempt(() => run.start(false, run.passage.value))
+    void attempt(() => run.start(surprising, run.passage.value))
   }
 })
 
-/** The run goes on by itself when the time of its step is over. */
+const onStep = [() => session.value?.at, () => current.value?.moment.stepId, () => session.value?.startedAt]
+watch(onStep, () => {
+  if (current.value && pace.value.spoken) {
+    speak(current.value.moment.sentence)
+  }
+})
+/** The run goes on by itself when the time of its step is over; a question in between has the same time. */
 let timer = 0
-watch([() => session.value?.at, () => current.value?.moment.stepId, () => session.value?.startedAt], () => {
+watch([...onStep, () => asked.value], () => {
   window.clearTimeout(timer)
-  if (current.value && step.value) {
-    if (pace.value.spoken) {
-      speak(current.value.moment.sentence)
-    }
-    if (pace.value.auto) {
-      const wait = (1000 * secondsOf(step.value, runs.value ?? [])) / pace.value.speed
-      timer = window.setTimeout(() => goBy(1), wait)
-    }
+  if (current.value && step.value && pace.value.auto) {
+    const wait = (1000 * secondsOf(step.value, runs.value ?? [])) / pace.value.speed
+    timer = window.setTimeout(() => goBy(1), wait)
   }
 })
 onBeforeUnmount(() => window.clearTimeout(timer))

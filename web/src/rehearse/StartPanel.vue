@@ -10,7 +10,7 @@ import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import PastRuns from './PastRuns.vue'
 import StepTimes from './StepTimes.vue'
-import { localVoices, secondsOf, usePace, weakSteps } from './pace'
+import { secondsOf, useLocalVoices, usePace, weakSteps } from './pace'
 
 const props = defineProps<{
   id: string
@@ -28,7 +28,7 @@ const WEAKEST = 3
 
 const catalogue = useCatalogue()
 const pace = usePace()
-const voices = computed(() => localVoices().length > 0)
+const voices = useLocalVoices()
 const box = ref<HTMLElement>()
 const { width } = useElementSize(box)
 const from = ref('')
@@ -48,8 +48,12 @@ const { data: trace } = useQuery({
   },
 })
 
+function placeOf(stepId: string): number {
+  return props.routine.steps.findIndex((step) => step.id === stepId)
+}
+
 function name(stepId: string): string {
-  const index = props.routine.steps.findIndex((step) => step.id === stepId)
+  const index = placeOf(stepId)
   const move = catalogue.value.moves.find((each) => each.id === props.routine.steps[index]?.move)
   return index < 0 ? t('rehearse.startPanel.aStepThatIsGone') : `${index + 1} · ${move?.name ?? ''}`
 }
@@ -66,8 +70,10 @@ const bring = computed(() => props.routine.setUp.things.map((thing) => thing.nam
 
 function begin(surprise: boolean): void {
   const all = props.routine.steps
-  const passage =
-    from.value || to.value ? { from: from.value || all[0]!.id, to: to.value || all.at(-1)!.id } : undefined
+  const ends = [from.value || all[0]!.id, to.value || all.at(-1)!.id]
+  // Whichever way round they were picked.
+  const [first, last] = ends.sort((a, b) => placeOf(a) - placeOf(b))
+  const passage = from.value || to.value ? { from: first!, to: last! } : undefined
   emit('begin', surprise, passage, loop.value && !!passage)
 }
 defineExpose({ begin })
@@ -115,7 +121,7 @@ defineExpose({ begin })
           {{ $t('rehearse.startPanel.atOfTheTime', { pace: Math.round(pace.speed * 100) }) }}
           <input v-model.number="pace.speed" type="range" min="0.5" max="1.5" step="0.1" />
         </label>
-        <label v-if="voices" class="flex items-center gap-2"
+        <label v-if="voices.length > 0" class="flex items-center gap-2"
           ><input v-model="pace.spoken" type="checkbox" /> {{ $t('rehearse.startPanel.sayEachStep') }}</label
         >
         <label class="flex items-center gap-2">

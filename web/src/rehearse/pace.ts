@@ -1,5 +1,6 @@
 import type { Rehearsal, Step } from '@/api/client'
-import { useLocalStorage } from '@vueuse/core'
+import { useEventListener, useLocalStorage } from '@vueuse/core'
+import { shallowRef, type Ref } from 'vue'
 
 /** A step of which nobody knows how long it takes gets so many seconds. */
 const UNKNOWN_S = 6
@@ -25,11 +26,19 @@ export function secondsOf(step: Step, runs: Rehearsal[]): number {
   return last ? last.millis / 1000 : UNKNOWN_S
 }
 
-/** The voices that speak on this computer alone; none where there is no such voice. */
-export function localVoices(): SpeechSynthesisVoice[] {
+function localVoices(): SpeechSynthesisVoice[] {
   return typeof speechSynthesis === 'undefined'
     ? []
     : speechSynthesis.getVoices().filter((voice) => voice.localService)
+}
+
+/** The voices that speak on this computer alone; browsers tell them a while after the page has come. */
+export function useLocalVoices(): Ref<SpeechSynthesisVoice[]> {
+  const voices = shallowRef(localVoices())
+  if (typeof speechSynthesis !== 'undefined') {
+    useEventListener(speechSynthesis, 'voiceschanged', () => (voices.value = localVoices()))
+  }
+  return voices
 }
 
 /** Says something by the computer's own voice; what was being said ends. */

@@ -131,6 +131,20 @@ describe('a run that is interrupted', () => {
     expect(after.world.value).toEqual(before.world.value)
   })
 
+  it('goes on in the passage it was in, and ends where that ends', async () => {
+    const before = useRun(whole, 'r')
+    await before.start(false, { from: 'b', to: 'b' })
+    await nextTick()
+
+    const after = useRun(whole, 'r')
+    await after.resume()
+    expect(after.step.value!.id).toBe('b')
+    expect(after.due.value).toHaveLength(1)
+    await after.goBy(1)
+    expect(after.over.value).toBe(true)
+    expect(after.passage.value).toEqual({ from: 'b', to: 'b' })
+  })
+
   it('is not gone on with when its steps are others now, when it was given up, or in another routine', async () => {
     const before = useRun(whole, 'r')
     await before.start(false)

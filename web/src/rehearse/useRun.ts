@@ -14,6 +14,7 @@ interface KeptRun {
   insisted?: string
   settled: string[]
   surprising: boolean
+  passage?: { from: string; to: string }
   /** The steps of the line: when they are no longer the same, the run is not gone on with. */
   steps: string[]
 }
@@ -132,6 +133,7 @@ export function useRun(whole: Ref<Routine | undefined>, id: string, random: () =
         insisted: insisted.value?.id,
         settled: [...settled],
         surprising,
+        passage: passage.value,
         steps: routine.value.steps.map((s) => s.id),
       }
       sessionStorage.setItem(keptAs, JSON.stringify(kept))
@@ -152,6 +154,7 @@ export function useRun(whole: Ref<Routine | undefined>, id: string, random: () =
     line.value = kept.line
     world.value = kept.world
     surprising = kept.surprising
+    passage.value = kept.passage
     settled.clear()
     kept.settled.forEach((step) => settled.add(step))
     await retrace()

@@ -9,7 +9,7 @@ const coming = computed(() => (all.value ?? []).filter((each) => each.late < 0))
 const time = computed(() => due.value.reduce((sum, each) => sum + each.millis, 0))
 
 function address(each: { kind: string; id: string }) {
-  return each.kind === 'routine' ? `/rehearse/${each.id}` : '/drills'
+  return each.kind === 'routine' ? `/rehearse/${each.id}` : `/drills?drill=${each.id}`
 }
 
 function dots(readiness: number): string {

@@ -306,13 +306,7 @@ class PracticeController {
             int series,
 
             @Min(value = 0, message = "at least 0") @Max(value = 86_400_000, message = "at most a day")
-            long millis) {
-
-        /** Nothing went wrong. */
-        boolean clean() {
-            return errors == 0;
-        }
-    }
+            long millis) {}
 
     record PassageDocument(
             @NotNull String move,
@@ -385,8 +379,7 @@ class PracticeController {
     static Readiness readiness(List<Done<SetDocument>> done, LocalDate today) {
         return Readiness.of(
                 done.stream()
-                        .map(d -> new Readiness.Run(
-                                d.day(), true, d.what().clean() ? 0 : d.what().errors()))
+                        .map(d -> new Readiness.Run(d.day(), true, d.what().errors()))
                         .toList(),
                 today);
     }

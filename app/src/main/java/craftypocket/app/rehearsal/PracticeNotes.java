@@ -2,7 +2,6 @@ package craftypocket.app.rehearsal;
 
 import craftypocket.app.http.Constants;
 import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -34,7 +33,7 @@ class PracticeNotes {
     }
 
     /** One of them, with its day. */
-    record Done<T>(LocalDate day, Instant at, String subject, T what) {}
+    record Done<T>(LocalDate day, String subject, T what) {}
 
     private final PracticeRepository repository;
     private final JsonMapper json;
@@ -71,7 +70,6 @@ class PracticeNotes {
         List<Done<T>> done = new ArrayList<>(found.stream()
                 .map(entity -> new Done<>(
                         LocalDate.ofInstant(entity.doneAt(), ZoneId.systemDefault()),
-                        entity.doneAt(),
                         entity.subject(),
                         json.readValue(entity.text(), type)))
                 .toList());
