@@ -101,8 +101,9 @@ async function hear(source: 'microphone' | 'sample'): Promise<void> {
   }
 }
 
-function tap(): void {
-  beat(performance.now())
+/** A tap counts from when it was made, however late the page comes to it. */
+function tap(event: Event): void {
+  beat(event.timeStamp)
 }
 
 function tick(): void {
@@ -121,7 +122,7 @@ onKeyStroke([' ', 'PageDown'], (event) => {
   const onControl = event.key === ' ' && (event.target as HTMLElement).closest('button, a') !== null
   if (!typing(event) && !onControl) {
     event.preventDefault()
-    tap()
+    tap(event)
   }
 })
 onBeforeUnmount(() => {
