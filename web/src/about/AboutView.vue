@@ -72,8 +72,10 @@ useViewKeys([{ keys: '?', does: t('about.aboutView.theseKeys') }])
           class="flex items-baseline justify-between gap-4 border-t border-rule py-1.5"
           data-testid="library"
         >
-          <span class="min-w-0 break-words">{{ each.name }} {{ each.version }}</span>
-          <span class="shrink-0 max-w-[50%] text-right text-sm text-soft">{{ each.licence }}</span>
+          <span class="min-w-0 wrap-anywhere">{{ each.name }} {{ each.version }}</span>
+          <span class="max-w-[50%] min-w-0 text-right text-sm wrap-anywhere text-soft">{{
+            each.licence
+          }}</span>
         </li>
       </ul>
     </section>

@@ -231,9 +231,9 @@ onKeyStroke('Escape', () => {
 </script>
 
 <template>
-  <div class="flex grow flex-col px-6 py-4">
-    <header class="flex items-center gap-4">
-      <h1 class="text-xl">{{ routine?.title }}</h1>
+  <div class="flex grow flex-col px-4 py-4 sm:px-6">
+    <header class="flex items-center gap-4 whitespace-nowrap">
+      <h1 class="min-w-0 truncate text-xl" :title="routine?.title">{{ routine?.title }}</h1>
       <span
         v-if="session"
         class="ml-auto text-lg"

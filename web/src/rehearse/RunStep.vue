@@ -2,7 +2,6 @@
 import { useCatalogue } from '@/api/catalogue'
 import type { Moment, Out, Step } from '@/api/client'
 import { outLabel } from '@/routine'
-import { t } from '@/words'
 import { computed } from 'vue'
 import type { Session } from './session'
 import type { Between } from './useBetween'
@@ -38,10 +37,6 @@ const look = computed(() =>
     .map((name) => catalogue.value.looks.find((l) => l.name === name)?.label)
     .join(', then '),
 )
-/** Why it slipped: the move's own faults, as they are mostly told. */
-const REASONS = ['jogLost', 'tookTwo', 'flash', 'tooFast', 'wrongWords', 'froze'].map((name) =>
-  t(`rehearse.reasons.${name}`),
-)
 const asksWhy = computed(() => {
   const here = props.session.steps[props.session.at]
   return !!here && here.slips > here.reasons.length
@@ -62,8 +57,8 @@ const asksWhy = computed(() => {
       <p class="text-xl text-soft">
         {{ $t('rehearse.runStep.of', { session: session.at + 1, due }) }}
       </p>
-      <p class="font-display text-6xl leading-tight font-semibold">{{ move?.name }}</p>
-      <p class="mt-4 max-w-5xl text-3xl leading-snug" data-testid="sentence">
+      <p class="font-display text-4xl leading-tight sm:text-6xl font-semibold">{{ move?.name }}</p>
+      <p class="mt-4 max-w-5xl text-2xl leading-snug sm:text-3xl" data-testid="sentence">
         {{ moment.sentence }}
       </p>
       <p v-if="look" class="mt-4 text-2xl font-semibold text-brass">
@@ -100,16 +95,21 @@ const asksWhy = computed(() => {
     </p>
     <div v-if="asksWhy" class="mt-2 flex flex-wrap items-center gap-2" data-testid="reasons">
       <span class="text-soft">{{ $t('rehearse.runStep.whyIfYouWantTo') }}</span>
-      <button v-for="reason in REASONS" :key="reason" class="btn text-sm" @click="emit('because', reason)">
+      <button
+        v-for="reason in move?.faults ?? []"
+        :key="reason"
+        class="btn text-sm"
+        @click="emit('because', reason)"
+      >
         {{ reason }}
       </button>
     </div>
     <slot name="deck" />
-    <div class="mt-4 flex flex-wrap gap-3 pb-2">
-      <button class="btn px-5 py-3 text-lg" :disabled="session.at === 0" @click="emit('go', -1)">
+    <div class="mt-4 flex flex-wrap gap-2 pb-2 sm:gap-3">
+      <button class="btn px-3 py-3 sm:px-5 sm:text-lg" :disabled="session.at === 0" @click="emit('go', -1)">
         {{ $t('rehearse.runStep.back') }}
       </button>
-      <button class="btn px-5 py-3 text-lg" @click="emit('slip')">
+      <button class="btn px-3 py-3 sm:px-5 sm:text-lg" @click="emit('slip')">
         {{ $t('rehearse.runStep.slip') }} <kbd class="kbd">M</kbd>
       </button>
       <slot name="show" />
@@ -117,13 +117,13 @@ const asksWhy = computed(() => {
         <button
           v-for="(out, i) in ready"
           :key="out.id"
-          class="btn px-5 py-3 text-lg"
+          class="btn px-3 py-3 sm:px-5 sm:text-lg"
           @click="emit('out', out)"
         >
           ↳ {{ outLabel(out, catalogue) }} <kbd v-if="i === 0" class="kbd">O</kbd>
         </button>
       </template>
-      <button class="ml-auto btn-main px-8 py-3 text-lg" @click="emit('go', 1)">
+      <button class="ml-auto btn-main px-5 py-3 text-lg sm:px-8" @click="emit('go', 1)">
         {{
           session.at === due - 1 && !insisted ? $t('rehearse.runStep.finish') : $t('rehearse.runStep.goOn')
         }}

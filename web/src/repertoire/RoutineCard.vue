@@ -126,7 +126,7 @@ const steps = computed(() => overview.data.value?.routine.steps.length ?? 0)
         </MenuItems>
       </Menu>
     </div>
-    <p class="mt-1 line-clamp-2 text-sm text-soft">{{ overview.data.value?.routine.summary }}</p>
+    <p class="mt-1 text-sm text-soft">{{ overview.data.value?.routine.summary }}</p>
     <RouterLink
       :to="`/bench/${entry.id}`"
       class="my-3 block h-36 overflow-hidden"

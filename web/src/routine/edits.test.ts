@@ -44,6 +44,7 @@ const move = (id: string, name: string, settings: Move['settings']): Move => ({
   effect: 'The packet goes elsewhere.',
   attention: '',
   watch: [],
+  faults: [],
   cautions: [],
   own: false,
   basic: false,

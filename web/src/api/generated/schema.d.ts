@@ -1478,7 +1478,7 @@ export interface components {
             stepId: string;
             things: components["schemas"]["ThingStateDocument"][];
         };
-        /** @description <code>basic</code>: one of the few by which performers are first asked what they can do. */
+        /** @description <code>faults</code>: why a run may slip at it, a few words each. <code>basic</code>: one of the few by which performers are first asked what they can do. */
         MoveDocument: {
             angles: string;
             attention: string;
@@ -1489,6 +1489,7 @@ export interface components {
             difficulty: number;
             effect: string;
             family: string;
+            faults: string[];
             id: string;
             name: string;
             own: boolean;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.WaitForSelectorState;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -83,10 +84,12 @@ class LayoutTest extends InBrowser {
                                 .setName("The purser's wager")
                                 .setExact(true))
                 .waitFor();
+        waitUntilAllIsThere();
         faults.addAll(faults("Repertoire"));
         for (String view : List.of("/moves", "/reckoner", "/drills", "/about")) {
             visit(view);
             page.locator("main h1, main h2").first().waitFor();
+            waitUntilAllIsThere();
             faults.addAll(faults(view));
         }
         for (Object demo : demos()) {
@@ -104,6 +107,11 @@ class LayoutTest extends InBrowser {
         }
 
         assertThat(faults).isEmpty();
+    }
+
+    /** Long words come late: what a view says of each routine, the names of libraries. */
+    private void waitUntilAllIsThere() {
+        page.waitForLoadState(LoadState.NETWORKIDLE);
     }
 
     private void waitUntilJudged() {

@@ -50,7 +50,8 @@ record CatalogueDocument(
 
     record OptionDocument(@NotNull String name, @NotNull String label) {}
 
-    /** {@code basic}: one of the few by which performers are first asked what they can do. */
+    /**
+     * {@code faults}: why a run may slip at it, a few words each. {@code basic}: one of the few by which performers are first asked what they can do. */
     record MoveDocument(
             @NotNull String id,
             @NotNull String family,
@@ -63,6 +64,7 @@ record CatalogueDocument(
             @NotNull String effect,
             @NotNull String attention,
             @NotNull List<String> watch,
+            @NotNull List<String> faults,
             @NotNull List<String> cautions,
             boolean own,
             boolean basic,
@@ -110,6 +112,7 @@ record CatalogueDocument(
                 words.apply(move.words().effect()),
                 words.apply(move.words().attention()),
                 move.words().watch().stream().map(words).toList(),
+                move.faults(),
                 move.cautions().stream().map(Caution::text).map(words).toList(),
                 own,
                 AllMoves.BASICS.contains(move.id()),

@@ -94,6 +94,11 @@ public abstract class Move {
         return profile.difficulty() >= Profile.LONG_PRACTICE ? List.of(Caution.LONG_PRACTICE) : List.of();
     }
 
+    /** What mostly goes wrong in it, in a few words each: why a run slipped at it. */
+    public final List<String> faults() {
+        return Faults.of(this);
+    }
+
     public final String id() {
         return id;
     }
