@@ -155,6 +155,11 @@ public final class Script {
         return this;
     }
 
+    public Script claim(RoutineClaim claim) {
+        claims.add(claim);
+        return this;
+    }
+
     /** Claims something after the last step so far. */
     public Script claim(ClaimSpec claim) {
         String after = steps.isEmpty() ? "" : steps.get(steps.size() - 1).id();

@@ -136,7 +136,7 @@ class PracticeTest extends InBrowser {
         page.keyboard().press("Space");
         page.getByText("1 of 2").waitFor();
         page.keyboard().press("m");
-        page.getByTestId("reasons").getByText("flash").click();
+        page.getByTestId("reasons").getByText("too fast").click();
         assertThat(page.getByTestId("reasons")).hasCount(0);
         page.keyboard().press("PageDown");
         page.keyboard().press("PageDown");
@@ -147,7 +147,7 @@ class PracticeTest extends InBrowser {
 
         visit("/rehearse/" + id);
         assertThat(page.getByTestId("weak")).containsText("Spread, free pick");
-        assertThat(page.getByTestId("weak")).containsText("flash");
+        assertThat(page.getByTestId("weak")).containsText("too fast");
         assertThat(new Http(application())
                         .get("/api/routines/" + id + "/rehearsals")
                         .body())

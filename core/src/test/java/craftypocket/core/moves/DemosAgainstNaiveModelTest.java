@@ -2,37 +2,25 @@ package craftypocket.core.moves;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import craftypocket.core.Demos;
 import craftypocket.core.Script;
-import craftypocket.core.claims.ClaimSpec;
-import craftypocket.core.routine.Placement;
-import craftypocket.core.routine.RoleKind;
-import craftypocket.core.routine.SetUp;
 import craftypocket.core.routine.Step;
 import craftypocket.core.run.Trace;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Setting;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.ObjectMapper;
 
 /**
  * The demo routines, step by step, against the naive model: wherever it knows the move, it is told what lies on the table
  * beforehand and the numbers of this world, and must come to the same piles.
  */
 class DemosAgainstNaiveModelTest {
-
-    private static final Path DEMOS = Path.of("../app/src/main/resources/demo");
 
     /** Steps that the model must have been asked about at least, over all demos. */
     private static final int ASKED = 75;
@@ -44,91 +32,12 @@ class DemosAgainstNaiveModelTest {
             "from", List.of("top", "bottom"),
             "how", List.of("whole"));
 
-    private final ObjectMapper json = new ObjectMapper();
-
-    private Script read(Path file) throws IOException {
-        String text = Files.readString(file);
-        String owner = json.readTree(text)
-                .path("roles")
-                .valueStream()
-                .filter(role -> role.path("letter").asString().equals("A"))
-                .map(role -> role.path("owner").asString(""))
-                .findFirst()
-                .orElse("");
-        // Whoever owns the selection is called Ines in the model.
-        JsonNode routine = json.readTree(owner.isEmpty() ? text : text.replace(owner, "Ines"));
-        JsonNode setUp = routine.path("setUp");
-        Script script = Script.deck(0)
-                .extra(setUp.path("pack").asString(), setUp.path("extra").asString(""))
-                .order(setUp.path("order").asString(""))
-                .size(setUp.path("cardSize").asString(""));
-        setUp.path("piles")
-                .forEach(p ->
-                        script.pile(p.path("place").asString(), p.path("cards").asString()));
-        setUp.path("placements")
-                .forEach(p -> script.place(new Placement(
-                        p.path("card").asString(),
-                        p.path("nth").asInt(),
-                        p.path("from").asString().equals("bottom"))));
-        setUp.path("markings")
-                .forEach(m ->
-                        script.mark(m.path("card").asString(), m.path("mark").asString()));
-        setUp.path("things")
-                .forEach(t -> script.thing(new SetUp.LaidThing(
-                        t.path("name").asString(),
-                        t.path("place").asString(),
-                        t.path("above").asInt(0),
-                        t.path("slots").asString(""),
-                        t.path("wide").asDouble(0),
-                        t.path("high").asDouble(0),
-                        t.path("mouth").asString(),
-                        true,
-                        t.path("written").asString(""))));
-        if (setUp.path("bend").asBoolean(false)) {
-            script.bent();
-        }
-        routine.path("roles")
-                .forEach(r -> script.role(
-                        r.path("letter").asString(),
-                        RoleKind.valueOf(r.path("kind").asString().toUpperCase(Locale.ROOT)),
-                        r.path("owner").asString(""),
-                        r.path("card").asString("")));
-        routine.path("steps").forEach(s -> script.step(step(s)));
-        return script;
-    }
-
-    private static Step step(JsonNode step) {
-        Step plain = new Step(step.path("id").asString(), step.path("move").asString(), texts(step), Optional.empty());
-        JsonNode onlyIf = step.path("onlyIf");
-        return onlyIf.isMissingNode() ? plain : plain.onlyIf(spec(onlyIf));
-    }
-
-    private static ClaimSpec spec(JsonNode claim) {
-        List<ClaimSpec> or = claim.path("or")
-                .valueStream()
-                .map(DemosAgainstNaiveModelTest::spec)
-                .toList();
-        return new ClaimSpec(
-                claim.path("kind").asString(), texts(claim), claim.path("not").asBoolean(false), or);
-    }
-
-    private static Map<String, String> texts(JsonNode of) {
-        Map<String, String> texts = new HashMap<>();
-        of.path("settings")
-                .properties()
-                .forEach(s -> texts.put(s.getKey(), s.getValue().asString()));
-        return texts;
-    }
-
     @Test
     void every_step_that_the_model_knows_leaves_the_same_piles() throws IOException {
         Map<String, Integer> asked = new TreeMap<>();
-        List<Path> files;
-        try (Stream<Path> list = Files.list(DEMOS)) {
-            files = list.sorted().toList();
-        }
-        for (Path file : files) {
-            Script script = read(file);
+        for (Demos.Demo demo : Demos.all()) {
+            // Whoever owns the selection is called Ines in the model.
+            Script script = Demos.script(demo.json(), "Ines");
             List<Trace.Moment> moments = script.trace().moments();
             for (int i = 0; i < script.routine().steps().size(); i++) {
                 Trace.Moment before = moments.get(i);
@@ -141,7 +50,7 @@ class DemosAgainstNaiveModelTest {
                     if (a >= 0 && before.roles().get(a).chosen()) {
                         table.selected(before.roles().get(a).card() + 1);
                     }
-                    String told = file.getFileName() + ", " + step.id() + ": " + step.move();
+                    String told = demo.file() + ", " + step.id() + ": " + step.move();
                     assertThat(table.does(step.move(), numbers(step, after)))
                             .as(told)
                             .isTrue();

@@ -1,0 +1,171 @@
+package craftypocket.core.evening;
+
+import craftypocket.core.layout.Place;
+import craftypocket.core.layout.Spoilt;
+import craftypocket.core.read.Plan;
+import craftypocket.core.routine.SetUp;
+import craftypocket.core.run.World;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.SplittableRandom;
+
+/**
+ * A set as it will go: what each routine begins with, what must be put right before it, and what does not go together.
+ *
+ * <p>Routines with the whole deck share one deck, so that what one leaves is what the next begins with; a routine with a
+ * packet has that packet to itself. What people choose differs from night to night: what is to be put right is worked out
+ * for the usual run, and for {@link #OTHER_ENDS} others which are drawn with a fixed seed.
+ *
+ * @param stages one for each act, in order
+ * @param conflicts what does not go together
+ * @param forNextTable what is to be put right before it can begin again
+ * @param seconds how long it takes, with what is to be done in between
+ * @param spread how much that varies, as a standard deviation in seconds
+ */
+public record Evening(
+        List<Stage> stages, List<Conflict> conflicts, List<Reset> forNextTable, int seconds, double spread) {
+
+    /** So many other runs are looked at for what else may have to be put right. */
+    public static final int OTHER_ENDS = 20;
+
+    /** More routines than this nobody performs in one go. */
+    public static final int MOST_ACTS = 20;
+
+    private static final long SEED = 20;
+
+    /**
+     * One routine of the set.
+     *
+     * @param asks what it asks of place, people and pockets
+     * @param resets what is to be put right before it; of the first one nothing
+     * @param sometimes what has to be put right besides after other runs of the routine before
+     * @param carried the set-up that it would begin with if nothing was put right
+     * @param start how everything lies as it begins
+     * @param end how everything lies when it is over, in the usual run
+     */
+    public record Stage(Asks asks, Resets resets, List<Reset> sometimes, SetUp carried, Between start, Between end) {}
+
+    public Evening {
+        stages = List.copyOf(stages);
+        conflicts = List.copyOf(conflicts);
+        forNextTable = List.copyOf(forNextTable);
+    }
+
+    /**
+     * Works out how a set will go.
+     *
+     * @param acts in their order
+     * @param seenForced the codes of the cards that were forced on these people before
+     */
+    public static Evening of(Venue venue, List<Act> acts, Set<String> seenForced) {
+        List<Stage> stages = new ArrayList<>();
+        int lastWithDeck = -1;
+        int firstWithDeck = -1;
+        Map<String, SetUp.LaidThing> things = new LinkedHashMap<>();
+        for (int index = 0; index < acts.size(); index++) {
+            Plan plan = acts.get(index).plan();
+            Between own = Between.before(plan);
+            Between end = Between.after(plan, World.USUAL);
+            boolean deck = Between.usesDeck(plan.routine().setUp());
+            Resets resets = new Resets(List.of(), plan.routine().setUp());
+            List<Reset> sometimes = List.of();
+            SetUp carried = plan.routine().setUp();
+            if (deck && lastWithDeck >= 0) {
+                Between now = stages.get(lastWithDeck).end().with(things.values());
+                resets = Resets.before(now, plan);
+                sometimes = sometimes(acts.get(lastWithDeck).plan(), plan, resets, things);
+                carried = now.begins(plan.routine().setUp(), own);
+            }
+            stages.add(new Stage(Asks.of(plan), resets, sometimes, carried, own, end));
+            end.things().forEach(thing -> things.put(thing.name(), thing));
+            if (deck) {
+                firstWithDeck = firstWithDeck < 0 ? index : firstWithDeck;
+                lastWithDeck = index;
+            }
+        }
+        List<Reset> again = again(acts, stages, firstWithDeck, lastWithDeck);
+        int seconds = acts.stream().mapToInt(Act::seconds).sum()
+                + stages.stream().mapToInt(stage -> stage.resets().seconds()).sum();
+        double spread = Math.sqrt(
+                acts.stream().mapToDouble(act -> act.spread() * act.spread()).sum());
+        return new Evening(
+                stages, new Conflicts(venue, acts, stages, seenForced, seconds).all(), again, seconds, spread);
+    }
+
+    /** What other runs of the routine before make necessary, one of each kind. */
+    private static List<Reset> sometimes(Plan before, Plan next, Resets usual, Map<String, SetUp.LaidThing> things) {
+        Set<Reset.Kind> known = new LinkedHashSet<>();
+        usual.list().forEach(reset -> known.add(reset.kind()));
+        List<Reset> found = new ArrayList<>();
+        for (World world : worlds(before, OTHER_ENDS)) {
+            Resets other = Resets.before(Between.after(before, world).with(things.values()), next);
+            other.list().stream().filter(reset -> known.add(reset.kind())).forEach(found::add);
+        }
+        return found;
+    }
+
+    /** Worlds of a plan, drawn with a fixed seed; numbers that cannot be are moved to the nearest that can. */
+    public static List<World> worlds(Plan plan, int number) {
+        SplittableRandom random = new SplittableRandom(SEED);
+        List<World> worlds = new ArrayList<>();
+        for (int world = 0; world < number; world++) {
+            Map<String, Integer> numbers = new HashMap<>();
+            plan.choices()
+                    .forEach(choice -> numbers.put(
+                            choice.key(), random.nextInt(1, plan.pack().size() + 1)));
+            worlds.add(new World(numbers));
+        }
+        return worlds;
+    }
+
+    private static List<Reset> again(List<Act> acts, List<Stage> stages, int firstWithDeck, int lastWithDeck) {
+        List<Reset> all = new ArrayList<>();
+        if (firstWithDeck >= 0) {
+            all.addAll(Resets.before(
+                            stages.get(lastWithDeck).end(),
+                            acts.get(firstWithDeck).plan())
+                    .list());
+        }
+        for (int index = 0; index < acts.size(); index++) {
+            Plan plan = acts.get(index).plan();
+            if (!Between.usesDeck(plan.routine().setUp())) {
+                all.addAll(packet(acts.get(index).title(), stages.get(index)));
+            }
+            if (index != firstWithDeck) {
+                all.addAll(thingsBack(stages.get(index)));
+            }
+        }
+        return all.stream().distinct().toList();
+    }
+
+    /** A packet lies as it did only when a routine leaves it so. */
+    private static List<Reset> packet(String title, Stage stage) {
+        Map<Place, List<LyingCard>> before = stage.start().cards();
+        if (before.equals(stage.end().cards())) {
+            return List.of();
+        }
+        List<String> codes = Between.codes(before);
+        return List.of(Reset.of(
+                Reset.Kind.STACK, "Lay the packet of “" + title + "” in order: " + Resets.named(codes) + ".", codes));
+    }
+
+    private static List<Reset> thingsBack(Stage stage) {
+        List<Reset> back = new ArrayList<>();
+        for (SetUp.LaidThing thing : stage.start().things()) {
+            Optional<SetUp.LaidThing> now = stage.end().things().stream()
+                    .filter(each -> each.name().equals(thing.name()))
+                    .findFirst();
+            now.flatMap(lies -> Resets.back(lies, thing)).ifPresent(back::add);
+        }
+        stage.end().spoilt().entrySet().stream()
+                .filter(each -> each.getValue().contains(Spoilt.FOLDED))
+                .forEach(each -> back.add(Resets.another(each.getKey(), each.getValue())));
+        return back;
+    }
+}
