@@ -197,7 +197,8 @@ public record Between(
                 laid);
     }
 
-    private static final List<String> REGULAR =
+    /** The codes of the 52 cards of a plain pack. */
+    static final List<String> REGULAR =
             Pack.of52().cards().stream().map(CardText::code).toList();
 
     static String order(List<LyingCard> cards) {

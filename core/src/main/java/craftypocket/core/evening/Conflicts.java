@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** Finds what in a set does not go together. */
@@ -20,15 +21,15 @@ final class Conflicts {
     private final Venue venue;
     private final List<Act> acts;
     private final List<Evening.Stage> stages;
-    private final Set<String> seenForced;
+    private final List<Seen> seen;
     private final int seconds;
     private final List<Conflict> all = new ArrayList<>();
 
-    Conflicts(Venue venue, List<Act> acts, List<Evening.Stage> stages, Set<String> seenForced, int seconds) {
+    Conflicts(Venue venue, List<Act> acts, List<Evening.Stage> stages, List<Seen> seen, int seconds) {
         this.venue = venue;
         this.acts = acts;
         this.stages = stages;
-        this.seenForced = seenForced;
+        this.seen = seen;
         this.seconds = seconds;
     }
 
@@ -38,6 +39,7 @@ final class Conflicts {
             handedOut(act);
             lostOrder(act);
             signed(act);
+            seenBefore(act);
         }
         pockets();
         props();
@@ -189,15 +191,41 @@ final class Conflicts {
                             LyingCard.sign(card) + " is forced in " + title(before) + " and again in " + title(act)
                                     + ". Force another card in one of them.");
                 }
-                if (seenForced.contains(card)) {
-                    add(
-                            Conflict.Kind.SEEN,
-                            List.of(act),
-                            LyingCard.sign(card) + " was forced on these people before. Force another card in "
-                                    + title(act) + ".");
-                }
             }
         }
+    }
+
+    private void seenBefore(int act) {
+        Asks asks = stages.get(act).asks();
+        Optional<Seen> itself = seen.stream()
+                .filter(each -> each.title().equals(acts.get(act).title()))
+                .findFirst();
+        if (itself.isPresent()) {
+            add(
+                    Conflict.Kind.SEEN,
+                    List.of(act),
+                    "They have seen " + title(act) + ", on " + itself.get().when() + ".");
+            return;
+        }
+        for (String card : asks.forced()) {
+            seen.stream()
+                    .filter(each -> each.forced().contains(card))
+                    .findFirst()
+                    .ifPresent(each -> add(
+                            Conflict.Kind.SEEN,
+                            List.of(act),
+                            LyingCard.sign(card) + " was forced on them on " + each.when() + ". Force another card in "
+                                    + title(act) + "."));
+        }
+        seen.stream()
+                .filter(each -> each.method() == asks.method())
+                .findFirst()
+                .ifPresent(each -> add(
+                        Conflict.Kind.SEEN,
+                        List.of(act),
+                        "They have seen something that works by "
+                                + asks.method().label() + ", as " + title(act) + " does: “" + each.title() + "”, on "
+                                + each.when() + "."));
     }
 
     private void neighbours() {

@@ -25,11 +25,19 @@ import java.util.SplittableRandom;
  * @param stages one for each act, in order
  * @param conflicts what does not go together
  * @param forNextTable what is to be put right before it can begin again
+ * @param whereabouts where everything is at the beginning, and after each act
+ * @param packList what goes into the bag
  * @param seconds how long it takes, with what is to be done in between
  * @param spread how much that varies, as a standard deviation in seconds
  */
 public record Evening(
-        List<Stage> stages, List<Conflict> conflicts, List<Reset> forNextTable, int seconds, double spread) {
+        List<Stage> stages,
+        List<Conflict> conflicts,
+        List<Reset> forNextTable,
+        List<Whereabouts> whereabouts,
+        List<String> packList,
+        int seconds,
+        double spread) {
 
     /** So many other runs are looked at for what else may have to be put right. */
     public static final int OTHER_ENDS = 20;
@@ -61,9 +69,9 @@ public record Evening(
      * Works out how a set will go.
      *
      * @param acts in their order
-     * @param seenForced the codes of the cards that were forced on these people before
+     * @param seen what these people have seen before
      */
-    public static Evening of(Venue venue, List<Act> acts, Set<String> seenForced) {
+    public static Evening of(Venue venue, List<Act> acts, List<Seen> seen) {
         List<Stage> stages = new ArrayList<>();
         int lastWithDeck = -1;
         int firstWithDeck = -1;
@@ -95,7 +103,13 @@ public record Evening(
         double spread = Math.sqrt(
                 acts.stream().mapToDouble(act -> act.spread() * act.spread()).sum());
         return new Evening(
-                stages, new Conflicts(venue, acts, stages, seenForced, seconds).all(), again, seconds, spread);
+                stages,
+                new Conflicts(venue, acts, stages, seen, seconds).all(),
+                again,
+                Whereabouts.of(acts, stages),
+                PackList.of(acts, stages, venue.tables()),
+                seconds,
+                spread);
     }
 
     /** What other runs of the routine before make necessary, one of each kind. */

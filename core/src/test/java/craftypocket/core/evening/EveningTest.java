@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import craftypocket.core.Demos;
 import craftypocket.core.Script;
+import craftypocket.core.layout.Place;
 import craftypocket.core.read.Plan;
 import craftypocket.core.routine.SetUp;
 import craftypocket.core.run.SurveyOptions;
@@ -30,7 +31,11 @@ class EveningTest {
     }
 
     private static Evening evening(Venue venue, Act... acts) {
-        return Evening.of(venue, Arrays.asList(acts), Set.of());
+        return Evening.of(venue, Arrays.asList(acts), List.of());
+    }
+
+    private static Seen seen(String forced) {
+        return new Seen("Something else", Method.GLIMPSE, Set.of(forced), "3 March");
     }
 
     private static List<Conflict.Kind> kinds(Evening evening) {
@@ -63,10 +68,42 @@ class EveningTest {
         Evening evening = evening(Venue.ANY, demo("10-"), demo("12-"));
 
         assertThat(kinds(evening)).contains(Conflict.Kind.SAME_FORCE, Conflict.Kind.SAME_METHOD);
-        assertThat(kinds(Evening.of(Venue.ANY, List.of(demo("10-")), Set.of("QD"))))
+        assertThat(kinds(Evening.of(Venue.ANY, List.of(demo("10-")), List.of(seen("QD")))))
                 .contains(Conflict.Kind.SEEN);
-        assertThat(kinds(Evening.of(Venue.ANY, List.of(demo("10-")), Set.of("QC"))))
+        assertThat(kinds(Evening.of(Venue.ANY, List.of(demo("10-")), List.of(seen("QC")))))
                 .doesNotContain(Conflict.Kind.SEEN);
+    }
+
+    @Test
+    void people_recognise_a_routine_and_how_it_is_done() throws IOException {
+        Act slip = demo("10-");
+        Seen itself = new Seen(slip.title(), Method.FORCE, Set.of("QD"), "3 March");
+        Seen another = new Seen("Cut by cut", Method.FORCE, Set.of(), "3 March");
+
+        assertThat(Evening.of(Venue.ANY, List.of(slip), List.of(itself)).conflicts())
+                .extracting(Conflict::sentence)
+                .containsExactly("They have seen “The loose plank”, on 3 March.");
+        assertThat(Evening.of(Venue.ANY, List.of(slip), List.of(another)).conflicts())
+                .extracting(Conflict::sentence)
+                .containsExactly("They have seen something that works by a force, as “The loose plank” does: "
+                        + "“Cut by cut”, on 3 March.");
+    }
+
+    @Test
+    void everything_is_somewhere_from_the_beginning_to_the_end() throws IOException {
+        Evening evening = Evening.of(
+                new Venue(true, true, false, false, 4, 0, 3),
+                List.of(demo("28-"), demo("22-"), demo("35-")),
+                List.of());
+
+        Whereabouts start = evening.whereabouts().get(0);
+        assertThat(start.spots().get(Whereabouts.BAG)).containsExactly("packet of “Two cabins”");
+        assertThat(start.spots().get(Place.read("pocket:inside").orElseThrow()))
+                .containsExactly("the wallet", "the key case");
+        assertThat(start.spots().get(Place.DECK)).containsExactly("the deck, 52 cards");
+        assertThat(evening.whereabouts()).hasSize(4);
+        assertThat(evening.packList())
+                .contains("a deck of 52 cards", "wallet", "envelope", "note: 3 of each, one a table", "a pen");
     }
 
     @Test
