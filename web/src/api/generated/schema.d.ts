@@ -4,6 +4,98 @@
  */
 
 export interface paths {
+    "/api/audiences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * All people, by name.
+         * @description All people, by name.
+         */
+        get: operations["audiences"];
+        put?: never;
+        /**
+         * Keeps new people.
+         * @description Keeps new people. The same sent again is kept once.
+         */
+        post: operations["keepAudience"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/audiences/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Calls people something else, or writes something down of them.
+         * @description Calls people something else, or writes something down of them.
+         */
+        put: operations["changeAudience"];
+        post?: never;
+        /**
+         * Forgets people; what was performed stays in the journal.
+         * @description Forgets people; what was performed stays in the journal.
+         */
+        delete: operations["deleteAudience"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/audiences/{id}/seen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What these people have seen, the newest first.
+         * @description What these people have seen, the newest first.
+         */
+        get: operations["seen"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * All routines, sets, people, rehearsals, performances and settings in one zip.
+         * @description All routines, sets, people, rehearsals, performances and settings in one zip.
+         */
+        get: operations["backup"];
+        put?: never;
+        /**
+         * Replaces everything by what a backup holds.
+         * @description Replaces everything by what a backup holds.
+         */
+        post: operations["restoreBackup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bridge": {
         parameters: {
             query?: never;
@@ -128,6 +220,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/evening/cues.md": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The same as Markdown.
+         * @description The same as Markdown.
+         */
+        post: operations["cueText"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/evening/cues.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * One page for the pocket (<code>a6</code>), or one for the prop table (<code>a4</code>).
+         * @description One page for the pocket (<code>a6</code>), or one for the prop table (<code>a4</code>).
+         */
+        post: operations["cuePage"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/evening/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The order that needs least to be put right, within the time of the venue, and why.
+         * @description The order that needs least to be put right, within the time of the venue, and why.
+         */
+        post: operations["betterOrder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/evening/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What each routine begins with, what is to be put right in between, and what does not go together.
+         * @description What each routine begins with, what is to be put right in between, and what does not go together.
+         */
+        post: operations["evening"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/folder": {
         parameters: {
             query?: never;
@@ -148,6 +320,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/journal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The time line, the newest first, a hundred at a time.
+         * @description The time line, the newest first, a hundred at a time. <code>until</code> is a day that still counts.
+         */
+        get: operations["timeLine"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What came of them: by month, by routine and by move.
+         * @description What came of them: by month, by routine and by move.
+         */
+        get: operations["figures"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/table.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The whole journal as a table (CSV, RFC 4180).
+         * @description The whole journal as a table (CSV, RFC 4180).
+         */
+        get: operations["journalTable"];
+        put?: never;
+        /**
+         * Reads a table with the same columns; rows that are there already are not kept twice.
+         * @description Reads a table with the same columns; rows that are there already are not kept twice.
+         */
+        post: operations["readJournalTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orders/read": {
         parameters: {
             query?: never;
@@ -162,6 +398,26 @@ export interface paths {
          * @description Reads an order of cards, as people write them.
          */
         post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/performances": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Keeps what was performed.
+         * @description Keeps what was performed. The same sent again is kept once.
+         */
+        post: operations["keepPerformance"];
         delete?: never;
         options?: never;
         head?: never;
@@ -904,6 +1160,58 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * All sets, by title.
+         * @description All sets, by title.
+         */
+        get: operations["sets"];
+        put?: never;
+        /**
+         * Keeps a new set.
+         * @description Keeps a new set. The same sent again is kept once.
+         */
+        post: operations["keepNewSet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * One set.
+         * @description One set.
+         */
+        get: operations["set"];
+        /**
+         * Changes a set; refused when it was changed elsewhere meanwhile.
+         * @description Changes a set; refused when it was changed elsewhere meanwhile.
+         */
+        put: operations["changeSet"];
+        post?: never;
+        /**
+         * Deletes a set; what was performed stays in the journal.
+         * @description Deletes a set; what was performed stays in the journal.
+         */
+        delete: operations["deleteSet"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/survey": {
         parameters: {
             query?: never;
@@ -1048,6 +1356,18 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /**
+         * @description A routine of the set. <code>title</code> is what it was called when it was chosen, so that a set can be read when the routine is
+         *      gone; <code>words</code> join it to the one before.
+         */
+        ActDocument: {
+            /** Format: uuid */
+            routine: string;
+            spot: string;
+            stays: boolean;
+            title: string;
+            words: string;
+        };
         AddOnDocument: {
             /** Format: int32 */
             switched: number;
@@ -1056,6 +1376,11 @@ export interface components {
         AnswerDocument: {
             question: string;
             right: boolean;
+        };
+        /** @description A table, a party, a client; the name is made up by the performer. */
+        AudienceDocument: {
+            name: string;
+            note: string;
         };
         BarDocument: {
             /** Format: int64 */
@@ -1217,6 +1542,17 @@ export interface components {
             /** Format: int32 */
             running: number;
         };
+        ConflictDocument: {
+            acts: number[];
+            kind: string;
+            sentence: string;
+        };
+        /** @description Slips by what they were in, or why: the most frequent first. */
+        CountDocument: {
+            /** Format: int32 */
+            times: number;
+            what: string;
+        };
         CutDocument: {
             /** Format: int32 */
             depth: number;
@@ -1270,6 +1606,55 @@ export interface components {
             /** Format: int32 */
             today: number;
         };
+        /** @description Something on the time line. */
+        EntryDocument: {
+            /** Format: date-time */
+            at: string;
+            /** @description the people, by name; empty for none */
+            audience: string;
+            cameOut: boolean;
+            /** @description <code>rehearsal</code> or <code>performance</code> */
+            kind: string;
+            note: string;
+            out: string;
+            /**
+             * Format: int32
+             * @description from 1 to 5; 0 when nobody said
+             */
+            reaction: number;
+            reasons: string[];
+            /** Format: uuid */
+            routine: string;
+            /**
+             * Format: int64
+             * @description how long it took; 0 when nobody measured
+             */
+            seconds: number;
+            /** Format: int32 */
+            slips: number;
+            /** @description of the routine, now or as it was then */
+            title: string;
+        };
+        /** @description How a set will go. Acts are spoken of by their index in the set. */
+        EveningDocument: {
+            conflicts: components["schemas"]["ConflictDocument"][];
+            forNextTable: components["schemas"]["ResetDocument"][];
+            /** @description the acts whose routines are not on the shelf any more; the others go on without them */
+            gone: number[];
+            packList: string[];
+            /**
+             * Format: int32
+             * @description how long it takes, with what is to be done in between
+             */
+            seconds: number;
+            /**
+             * Format: double
+             * @description how much that varies, as a standard deviation in seconds
+             */
+            spread: number;
+            stages: components["schemas"]["StageDocument"][];
+            whereabouts: components["schemas"]["WhereaboutsDocument"][];
+        };
         /**
          * @description Slips that lead to what was seen; <code>weight</code> is from 0 to 1, the likeliest; <code>noticed</code> names the step at which
          *      it would have been noticed, or is empty; <code>watch</code> says what to watch next time.
@@ -1306,6 +1691,23 @@ export interface components {
         FamilyDocument: {
             id: string;
             label: string;
+        };
+        /** @description Figures of a time. */
+        FiguresDocument: {
+            /**
+             * Format: int32
+             * @description how many cards must be added to a judged packet; 0 while there are too few tries
+             */
+            margin: number;
+            months: components["schemas"]["MonthDocument"][];
+            /** @description by the id of a move, how often it slipped */
+            moves: components["schemas"]["CountDocument"][];
+            reasons: components["schemas"]["CountDocument"][];
+            routines: components["schemas"]["RoutineFigures"][];
+            /** @description by the id of a move, the tempo at which it is even, in beats a minute */
+            tempo: {
+                [key: string]: number;
+            };
         };
         /**
          * @description <code>kind</code> is claim, expected-before, expected-after or can-be-done; <code>verdict</code> always, sometimes or never.
@@ -1478,6 +1880,16 @@ export interface components {
             stepId: string;
             things: components["schemas"]["ThingStateDocument"][];
         };
+        /** @description What came of a month. */
+        MonthDocument: {
+            /** Format: int32 */
+            cameOut: number;
+            month: string;
+            /** Format: int32 */
+            performed: number;
+            /** Format: int32 */
+            runs: number;
+        };
         /** @description <code>faults</code>: why a run may slip at it, a few words each. <code>basic</code>: one of the few by which performers are first asked what they can do. */
         MoveDocument: {
             angles: string;
@@ -1613,6 +2025,39 @@ export interface components {
             /** Format: int32 */
             seeming: number;
         };
+        /** @description A routine that was performed for people. */
+        PerformanceDocument: {
+            /**
+             * Format: uuid
+             * @description for whom; null for people who were not written down
+             */
+            audience?: string;
+            /** @description whether it came out */
+            cameOut: boolean;
+            /** Format: date-time */
+            doneAt: string;
+            /** @description the codes of the cards that were forced */
+            forced: string[];
+            /** @description what it mainly works by, so that it is known when the routine is gone */
+            method: string;
+            note: string;
+            /** @description the out that was used, in words; empty for none */
+            out: string;
+            /**
+             * Format: int32
+             * @description how they reacted, from 1 to 5; 0 while nobody said
+             */
+            reaction: number;
+            /**
+             * Format: uuid
+             * @description its id; it may have been deleted since
+             */
+            routine: string;
+            /** @description the id of the step at which it slipped; empty for none */
+            slippedAt: string;
+            /** @description what it was called then */
+            title: string;
+        };
         /** @description What the performer says of themselves. */
         PerformerDocument: {
             /** @description the cards that were forced on the people of tonight, as codes such as QD */
@@ -1715,6 +2160,11 @@ export interface components {
                 [key: string]: number;
             };
         };
+        /** @description How many rows were kept. */
+        ReadDocument: {
+            /** Format: int32 */
+            rows: number;
+        };
         /** @description One run-through. */
         RehearsalDocument: {
             /** @description whether the end was as expected */
@@ -1731,6 +2181,20 @@ export interface components {
         RemarkDocument: {
             text: string;
             warning: boolean;
+        };
+        /** @description Something to be put right: how openly, and how long it takes, about. */
+        ResetDocument: {
+            cards: string[];
+            kind: string;
+            openness: string;
+            /** Format: int32 */
+            seconds: number;
+            sentence: string;
+        };
+        /** @description How many files of the backup were restored. */
+        RestoredDocument: {
+            /** Format: int32 */
+            files: number;
         };
         RibbonDocument: {
             from: string;
@@ -1797,22 +2261,60 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        /** @description What a routine came to. */
+        RoutineFigures: {
+            /** Format: int32 */
+            cameOut: number;
+            outs: components["schemas"]["CountDocument"][];
+            /** Format: int32 */
+            performed: number;
+            /**
+             * Format: double
+             * @description the mean of the reactions; 0 when nobody said
+             */
+            reaction: number;
+            reasons: components["schemas"]["CountDocument"][];
+            /** Format: uuid */
+            routine: string;
+            /** Format: int32 */
+            runs: number;
+            /**
+             * Format: int32
+             * @description how long it usually takes
+             */
+            seconds: number;
+            /** Format: int32 */
+            slips: number;
+            title: string;
+        };
         SafeNumberDocument: {
             /** Format: int32 */
             pastTheKey: number;
             /** Format: int32 */
             smallest: number;
         };
-        /** @description A set of a drill: how often it was done, how often it went wrong, and the longest series that did not. */
+        /** @description A set as it is written to a file, stored and sent: the open format of <code>docs/formats/set.schema.json</code>. */
         SetDocument: {
-            /** Format: int32 */
-            errors: number;
-            /** Format: int64 */
-            millis: number;
-            /** Format: int32 */
-            repetitions: number;
-            /** Format: int32 */
-            series: number;
+            acts: components["schemas"]["ActDocument"][];
+            /**
+             * Format: uuid
+             * @description the people for whom it is meant; null for new people
+             */
+            audience?: string;
+            /** @description always {@link craftypocket.app.sets.SetDocument#FORMAT #FORMAT} */
+            format: string;
+            /**
+             * Format: int32
+             * @description how long the performer took to put everything right between two tables; 0 while nobody timed it
+             */
+            resetSeconds: number;
+            title: string;
+            venue: components["schemas"]["VenueDocument"];
+            /**
+             * Format: int32
+             * @description always {@link craftypocket.app.sets.SetDocument#VERSION #VERSION}
+             */
+            version: number;
         };
         SetUpDocument: {
             bend: boolean;
@@ -1900,6 +2402,28 @@ export interface components {
             /** Format: int32 */
             position: number;
         };
+        /**
+         * @description One routine. <code>timed</code> says where its seconds come from: <code>runs</code>, <code>plan</code> or <code>guess</code>. <code>begins</code> is the
+         *      set-up that it would begin with if nothing was put right, <code>after</code> the one after the resets.
+         */
+        StageDocument: {
+            /** Format: int32 */
+            act: number;
+            after: components["schemas"]["SetUpDocument"];
+            begins: components["schemas"]["SetUpDocument"];
+            bring: string;
+            cues: string[];
+            firstWords: string;
+            method: string;
+            outs: string[];
+            resets: components["schemas"]["ResetDocument"][];
+            /** Format: int32 */
+            seconds: number;
+            sometimes: components["schemas"]["ResetDocument"][];
+            /** Format: double */
+            spread: number;
+            timed: string;
+        };
         StepDocument: {
             before: string;
             cover: string;
@@ -1924,6 +2448,12 @@ export interface components {
             slips: number;
             stepId: string;
         };
+        /** @description People that are kept. */
+        StoredAudience: {
+            audience: components["schemas"]["AudienceDocument"];
+            /** Format: uuid */
+            id: string;
+        };
         /** @description A routine with where its history stands. */
         StoredRoutine: {
             canRedo: boolean;
@@ -1937,6 +2467,14 @@ export interface components {
              * Format: int64
              * @description counts up with every change; the entity tag of the routine
              */
+            version: number;
+        };
+        /** @description A set that is kept, with its version. */
+        StoredSet: {
+            /** Format: uuid */
+            id: string;
+            set: components["schemas"]["SetDocument"];
+            /** Format: int64 */
             version: number;
         };
         /**
@@ -2047,6 +2585,12 @@ export interface components {
             spot: string;
             written: string;
         };
+        /** @description The newest entries that were asked for, and how many there are in all. */
+        TimeLineDocument: {
+            /** Format: int32 */
+            all: number;
+            entries: components["schemas"]["EntryDocument"][];
+        };
         /**
          * @description Something that was rehearsed. <code>kind</code> is <code>routine</code> or <code>drill</code>; <code>readiness</code> is from 0 to 1; <code>late</code> says by
          *      how many days it is due, negative for days to come; <code>millis</code> how long it will take, by its own times.
@@ -2092,6 +2636,19 @@ export interface components {
         TryDocument: {
             times: number[];
         };
+        /** @description Where it is performed. <code>minutes</code> is 0 while nobody said how long it may take. */
+        VenueDocument: {
+            allRound: boolean;
+            dim: boolean;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            people: number;
+            standing: boolean;
+            table: boolean;
+            /** Format: int32 */
+            tables: number;
+        };
         WayDocument: {
             /** Format: int32 */
             difficulty: number;
@@ -2104,6 +2661,12 @@ export interface components {
             share: number;
             steps: components["schemas"]["StepDocument"][];
         };
+        /** @description Where everything is after an act; -1 for the beginning. */
+        WhereaboutsDocument: {
+            /** Format: int32 */
+            act: number;
+            spots: components["schemas"]["SpotDocument"][];
+        };
     };
     responses: never;
     parameters: never;
@@ -2113,6 +2676,490 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    audiences: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredAudience"][];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    keepAudience: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Edit-Id"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "name": "The corner table",
+                 *       "note": "Two officers, an engineer"
+                 *     }
+                 */
+                "application/json": components["schemas"]["AudienceDocument"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredAudience"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    changeAudience: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "name": "The corner table",
+                 *       "note": ""
+                 *     }
+                 */
+                "application/json": components["schemas"]["AudienceDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredAudience"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    deleteAudience: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    seen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PerformanceDocument"][];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    backup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    restoreBackup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RestoredDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     bridge: {
         parameters: {
             query?: never;
@@ -2596,6 +3643,407 @@ export interface operations {
             };
         };
     };
+    cueText: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "acts": [
+                 *         {
+                 *           "routine": "0f8fad5b-d9cb-469f-a165-70867728950e",
+                 *           "spot": "opener",
+                 *           "stays": false,
+                 *           "title": "The purser's wager",
+                 *           "words": ""
+                 *         }
+                 *       ],
+                 *       "format": "crafty-pocket/set",
+                 *       "resetSeconds": 0,
+                 *       "title": "Two tables on the Kestrel",
+                 *       "venue": {
+                 *         "allRound": false,
+                 *         "dim": false,
+                 *         "minutes": 12,
+                 *         "people": 4,
+                 *         "standing": true,
+                 *         "table": true,
+                 *         "tables": 2
+                 *       },
+                 *       "version": 1
+                 *     }
+                 */
+                "application/json": components["schemas"]["SetDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/markdown": string;
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Too much is being worked out at the moment. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    cuePage: {
+        parameters: {
+            query?: {
+                /** @example a6 */
+                paper?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "acts": [
+                 *         {
+                 *           "routine": "0f8fad5b-d9cb-469f-a165-70867728950e",
+                 *           "spot": "opener",
+                 *           "stays": false,
+                 *           "title": "The purser's wager",
+                 *           "words": ""
+                 *         }
+                 *       ],
+                 *       "format": "crafty-pocket/set",
+                 *       "resetSeconds": 0,
+                 *       "title": "Two tables on the Kestrel",
+                 *       "venue": {
+                 *         "allRound": false,
+                 *         "dim": false,
+                 *         "minutes": 12,
+                 *         "people": 4,
+                 *         "standing": true,
+                 *         "table": true,
+                 *         "tables": 2
+                 *       },
+                 *       "version": 1
+                 *     }
+                 */
+                "application/json": components["schemas"]["SetDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Too much is being worked out at the moment. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    betterOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "acts": [
+                 *         {
+                 *           "routine": "0f8fad5b-d9cb-469f-a165-70867728950e",
+                 *           "spot": "opener",
+                 *           "stays": false,
+                 *           "title": "The purser's wager",
+                 *           "words": ""
+                 *         }
+                 *       ],
+                 *       "format": "crafty-pocket/set",
+                 *       "resetSeconds": 0,
+                 *       "title": "Two tables on the Kestrel",
+                 *       "venue": {
+                 *         "allRound": false,
+                 *         "dim": false,
+                 *         "minutes": 12,
+                 *         "people": 4,
+                 *         "standing": true,
+                 *         "table": true,
+                 *         "tables": 2
+                 *       },
+                 *       "version": 1
+                 *     }
+                 */
+                "application/json": components["schemas"]["SetDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    evening: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "acts": [
+                 *         {
+                 *           "routine": "0f8fad5b-d9cb-469f-a165-70867728950e",
+                 *           "spot": "opener",
+                 *           "stays": false,
+                 *           "title": "The purser's wager",
+                 *           "words": ""
+                 *         }
+                 *       ],
+                 *       "format": "crafty-pocket/set",
+                 *       "resetSeconds": 0,
+                 *       "title": "Two tables on the Kestrel",
+                 *       "venue": {
+                 *         "allRound": false,
+                 *         "dim": false,
+                 *         "minutes": 12,
+                 *         "people": 4,
+                 *         "standing": true,
+                 *         "table": true,
+                 *         "tables": 2
+                 *       },
+                 *       "version": 1
+                 *     }
+                 */
+                "application/json": components["schemas"]["SetDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EveningDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     folder: {
         parameters: {
             query?: never;
@@ -2631,6 +4079,223 @@ export interface operations {
             };
             /** @description It comes from another site, or without this page’s token. */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    timeLine: {
+        parameters: {
+            query?: {
+                /** @example rehearsal */
+                kind?: string;
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
+                routine?: string;
+                /** @example 2026-01-01 */
+                from?: string;
+                /** @example 2026-12-31 */
+                until?: string;
+                /** @example 0 */
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TimeLineDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    figures: {
+        parameters: {
+            query?: {
+                /** @example rehearsal */
+                kind?: string;
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
+                routine?: string;
+                /** @example 2026-01-01 */
+                from?: string;
+                /** @example 2026-12-31 */
+                until?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FiguresDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    journalTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    readJournalTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2705,6 +4370,116 @@ export interface operations {
             };
             /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    keepPerformance: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Edit-Id"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "cameOut": true,
+                 *       "doneAt": "2026-05-04T20:15:00Z",
+                 *       "note": "They wanted it again",
+                 *       "out": "",
+                 *       "reaction": 4,
+                 *       "routine": "0f8fad5b-d9cb-469f-a165-70867728950e",
+                 *       "slippedAt": "",
+                 *       "title": "The purser's wager"
+                 *     }
+                 */
+                "application/json": components["schemas"]["PerformanceDocument"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PerformanceDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6088,6 +7863,448 @@ export interface operations {
             };
             /** @description The header If-Match must say which version it is of. */
             428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    sets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredSet"][];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    keepNewSet: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Edit-Id"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "acts": [
+                 *         {
+                 *           "routine": "0f8fad5b-d9cb-469f-a165-70867728950e",
+                 *           "spot": "opener",
+                 *           "stays": false,
+                 *           "title": "The purser's wager",
+                 *           "words": ""
+                 *         }
+                 *       ],
+                 *       "format": "crafty-pocket/set",
+                 *       "resetSeconds": 0,
+                 *       "title": "Two tables on the Kestrel",
+                 *       "venue": {
+                 *         "allRound": false,
+                 *         "dim": false,
+                 *         "minutes": 12,
+                 *         "people": 4,
+                 *         "standing": true,
+                 *         "table": true,
+                 *         "tables": 2
+                 *       },
+                 *       "version": 1
+                 *     }
+                 */
+                "application/json": components["schemas"]["SetDocument"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredSet"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredSet"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    changeSet: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @example "0" */
+                "If-Match"?: string;
+            };
+            path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "acts": [
+                 *         {
+                 *           "routine": "0f8fad5b-d9cb-469f-a165-70867728950e",
+                 *           "spot": "opener",
+                 *           "stays": false,
+                 *           "title": "The purser's wager",
+                 *           "words": ""
+                 *         }
+                 *       ],
+                 *       "format": "crafty-pocket/set",
+                 *       "resetSeconds": 0,
+                 *       "title": "Two tables on the Kestrel",
+                 *       "venue": {
+                 *         "allRound": false,
+                 *         "dim": false,
+                 *         "minutes": 12,
+                 *         "people": 4,
+                 *         "standing": true,
+                 *         "table": true,
+                 *         "tables": 2
+                 *       },
+                 *       "version": 1
+                 *     }
+                 */
+                "application/json": components["schemas"]["SetDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredSet"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It was changed elsewhere since this version. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The header If-Match must say which version it is of. */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    deleteSet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };

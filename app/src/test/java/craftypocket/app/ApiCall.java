@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import tools.jackson.databind.JsonNode;
 
 /** An operation of the interface, as its description has it. */
@@ -47,21 +48,20 @@ record ApiCall(String method, String path, JsonNode operation) {
         return example.isMissingNode() ? "" : example.toString();
     }
 
-    /** The example, of the routine of this id. */
+    /** What makes something of the id that it is given. */
+    private static final Set<String> MAKERS = Set.of("create", "keepNewSet", "keepAudience");
+
+    /** The example, of the routine, the set or the people of this id. */
     Request example(String routine) {
         Map<String, String> values = new LinkedHashMap<>();
         for (JsonNode parameter : operation.path("parameters")) {
             values.put(
                     parameter.path("name").asString(), parameter.path("example").asString(""));
         }
-        if (path.contains("routines") || id().equals("create")) {
+        if (path.matches("/api/(routines|sets|audiences)/.*")) {
             values.computeIfPresent("id", (name, example) -> routine);
         }
-        if (id().equals("create")) {
-            values.put("Edit-Id", routine);
-        } else {
-            values.put("Edit-Id", "");
-        }
+        values.put("Edit-Id", MAKERS.contains(id()) ? routine : "");
         return request(values, sent().getBytes(StandardCharsets.UTF_8), "application/json");
     }
 

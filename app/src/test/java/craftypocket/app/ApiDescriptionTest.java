@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
@@ -23,12 +24,21 @@ import tools.jackson.databind.JsonNode;
 class ApiDescriptionTest {
 
     /** What an example needs to have been done before. */
-    private static final Map<String, List<String>> BEFORE = Map.of(
-            "throwAway", List.of("create", "delete"),
-            "restore", List.of("create", "delete"),
-            "undo", List.of("create", "edit"),
-            "redo", List.of("create", "edit", "undo"),
-            "drop", List.of("ownMove"));
+    private static final Map<String, List<String>> BEFORE = Map.ofEntries(
+            Map.entry("throwAway", List.of("create", "delete")),
+            Map.entry("restore", List.of("create", "delete")),
+            Map.entry("undo", List.of("create", "edit")),
+            Map.entry("redo", List.of("create", "edit", "undo")),
+            Map.entry("drop", List.of("ownMove")),
+            Map.entry("set", List.of("keepNewSet")),
+            Map.entry("changeSet", List.of("keepNewSet")),
+            Map.entry("deleteSet", List.of("keepNewSet")),
+            Map.entry("changeAudience", List.of("keepAudience")),
+            Map.entry("deleteAudience", List.of("keepAudience")),
+            Map.entry("seen", List.of("keepAudience")));
+
+    /** What takes no JSON: tables and zips have tests of their own. */
+    private static final Set<String> OTHER_FILES = Set.of("readJournalTable", "restoreBackup");
 
     private static List<ApiCall> operations() {
         return ApiCall.all(get("/v3/api-docs").json());
@@ -69,6 +79,9 @@ class ApiDescriptionTest {
     @Test
     void every_example_works() {
         for (ApiCall call : operations()) {
+            if (OTHER_FILES.contains(call.id())) {
+                continue;
+            }
             String id = UUID.randomUUID().toString();
             List<String> before = call.path().startsWith("/api/routines/{id}")
                     ? BEFORE.getOrDefault(call.id(), List.of("create"))

@@ -27,7 +27,7 @@ import java.util.Optional;
 public final class DataFolder implements AutoCloseable {
 
     /** The newest migration in {@code db/migration}: what a later version wrote is not touched. */
-    static final int NEWEST_SCHEMA = 4;
+    static final int NEWEST_SCHEMA = 5;
 
     private static final String NAME = "crafty-pocket";
 

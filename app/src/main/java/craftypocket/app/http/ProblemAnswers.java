@@ -65,7 +65,7 @@ class ProblemAnswers extends ResponseEntityExceptionHandler {
         return Problems.of(
                 HttpStatus.PRECONDITION_FAILED,
                 "Changed somewhere else",
-                "This routine was changed in another window since you opened it. Load the newer one; your own change is still on the screen until then.",
+                "This was changed in another window since you opened it. Load the newer one; your own change is still on the screen until then.",
                 List.of());
     }
 

@@ -135,7 +135,7 @@ class PracticeController {
     }
 
     /** It begins at the tempo of the first even try; as long as there is none, at that of the first. */
-    private static Ladder ladder(List<List<Double>> all) {
+    static Ladder ladder(List<List<Double>> all) {
         List<Evenness> each =
                 all.stream().map(times -> evenness(List.of(times), 0)).toList();
         if (each.isEmpty()) {

@@ -16,7 +16,7 @@ import java.util.Objects;
  * @param steps what happened at each step, in order
  * @param notes what the performer wrote down after it
  */
-record RehearsalDocument(
+public record RehearsalDocument(
         @NotNull Instant startedAt,
 
         @Min(value = 0, message = "at least 0") @Max(value = RehearsalDocument.A_DAY, message = "at most a day")
@@ -33,7 +33,7 @@ record RehearsalDocument(
     static final long A_DAY = 86_400_000;
 
     /** How long a step took, in milliseconds, how many slips were marked in it, and for some of them why. */
-    record StepRun(
+    public record StepRun(
             @NotNull @Size(max = 40, message = "at most 40 letters")
             String stepId,
 
@@ -46,17 +46,17 @@ record RehearsalDocument(
             @NotNull @Size(max = 99, message = "at most 99")
             List<@NotNull @Size(min = 1, max = 60, message = "1 to 60 letters") String> reasons) {
 
-        StepRun {
+        public StepRun {
             reasons = Objects.requireNonNullElse(reasons, List.of());
         }
     }
 
-    RehearsalDocument {
+    public RehearsalDocument {
         steps = Objects.requireNonNullElse(steps, List.of());
         notes = Objects.requireNonNullElse(notes, "");
     }
 
-    int slips() {
+    public int slips() {
         return steps.stream().mapToInt(StepRun::slips).sum();
     }
 }

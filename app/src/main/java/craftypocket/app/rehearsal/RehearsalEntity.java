@@ -45,6 +45,10 @@ class RehearsalEntity {
         document = Compressed.of(text);
     }
 
+    UUID id() {
+        return id;
+    }
+
     UUID routineId() {
         return routineId;
     }

@@ -1,5 +1,6 @@
 package craftypocket.app.rehearsal;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.domain.Pageable;
@@ -9,6 +10,8 @@ import org.springframework.data.jpa.repository.Query;
 interface RehearsalRepository extends JpaRepository<RehearsalEntity, UUID> {
 
     List<RehearsalEntity> findByRoutineIdOrderByStartedAtDesc(UUID routineId, Pageable page);
+
+    List<RehearsalEntity> findByStartedAtBetweenOrderByStartedAtDesc(Instant from, Instant until, Pageable page);
 
     @Query("select new craftypocket.app.rehearsal.LastRehearsal(r.routineId, max(r.startedAt), count(r), sum(r.slips)) "
             + "from RehearsalEntity r group by r.routineId")

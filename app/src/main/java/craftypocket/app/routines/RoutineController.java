@@ -3,7 +3,7 @@ package craftypocket.app.routines;
 import craftypocket.app.folder.StoresData;
 import craftypocket.app.http.AnswersWithProblems;
 import craftypocket.app.http.EditId;
-import craftypocket.app.http.Refusal;
+import craftypocket.app.http.Tags;
 import craftypocket.app.http.Visible;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -130,7 +130,7 @@ class RoutineController {
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String version,
             @RequestHeader(name = EditId.HEADER, required = false) UUID edit,
             @Valid @RequestBody RoutineDocument document) {
-        return edited(id, edit, editId -> routines.edit(id, version(version), editId, document));
+        return edited(id, edit, editId -> routines.edit(id, Tags.version(version), editId, document));
     }
 
     /** Goes back by one edit. */
@@ -139,7 +139,7 @@ class RoutineController {
             @PathVariable UUID id,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String version,
             @RequestHeader(name = EditId.HEADER, required = false) UUID edit) {
-        return edited(id, edit, editId -> routines.undo(id, version(version), editId));
+        return edited(id, edit, editId -> routines.undo(id, Tags.version(version), editId));
     }
 
     /** Brings back the edit that was undone last. */
@@ -148,7 +148,7 @@ class RoutineController {
             @PathVariable UUID id,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String version,
             @RequestHeader(name = EditId.HEADER, required = false) UUID edit) {
-        return edited(id, edit, editId -> routines.redo(id, version(version), editId));
+        return edited(id, edit, editId -> routines.redo(id, Tags.version(version), editId));
     }
 
     /** Puts a copy on the shelf. */
@@ -186,7 +186,7 @@ class RoutineController {
             routine = routines.find(id);
         }
         return ResponseEntity.created(URI.create("/api/routines/" + routine.id()))
-                .eTag(tag(routine))
+                .eTag(Tags.of(routine.version()))
                 .body(routine);
     }
 
@@ -201,27 +201,6 @@ class RoutineController {
     }
 
     private static ResponseEntity<StoredRoutine> tagged(StoredRoutine routine) {
-        return ResponseEntity.ok().eTag(tag(routine)).body(routine);
-    }
-
-    private static String tag(StoredRoutine routine) {
-        return "\"" + routine.version() + "\"";
-    }
-
-    private static long version(String ifMatch) {
-        if (ifMatch == null) {
-            throw new Refusal(
-                    HttpStatus.PRECONDITION_REQUIRED,
-                    "Which version?",
-                    "An edit says which version it is of, in the header If-Match. Load the routine first.");
-        }
-        String number = ifMatch.replace("\"", "").strip();
-        if (!number.matches("\\d{1,18}")) {
-            throw new Refusal(
-                    HttpStatus.BAD_REQUEST,
-                    "Not a version",
-                    "If-Match is “" + ifMatch + "”: it must be the ETag of the routine. Load the routine first.");
-        }
-        return Long.parseLong(number);
+        return ResponseEntity.ok().eTag(Tags.of(routine.version())).body(routine);
     }
 }

@@ -122,6 +122,28 @@ public record RoutineDocument(
             things = Objects.requireNonNullElse(things, List.of());
             note = Objects.requireNonNullElse(note, "");
         }
+
+        /** A set-up that was worked out. */
+        public static SetUpDocument of(SetUp setUp) {
+            return new SetUpDocument(
+                    setUp.pack(),
+                    setUp.extra(),
+                    setUp.order(),
+                    setUp.piles().stream()
+                            .map(pile -> new LaidPileDocument(pile.place(), pile.cards()))
+                            .toList(),
+                    setUp.placements().stream()
+                            .map(each -> new PlacementDocument(
+                                    each.card(), each.nth(), each.fromBottom() ? "bottom" : "top"))
+                            .toList(),
+                    setUp.markings().stream()
+                            .map(each -> new MarkingDocument(each.card(), each.mark()))
+                            .toList(),
+                    setUp.bend(),
+                    setUp.cardSize(),
+                    setUp.things().stream().map(ThingDocument::of).toList(),
+                    "");
+        }
     }
 
     public record LaidPileDocument(

@@ -77,6 +77,12 @@ public class RoutineService implements Housekeeping.Spoils {
         return all().stream().collect(Collectors.toMap(RoutineEntry::id, RoutineEntry::title));
     }
 
+    /** A routine of the shelf; empty when it is not there, or was deleted. */
+    @Transactional(readOnly = true)
+    public Optional<RoutineDocument> onShelf(UUID id) {
+        return routines.findById(id).filter(routine -> !routine.deleted()).map(this::document);
+    }
+
     @Transactional(readOnly = true)
     StoredRoutine find(UUID id) {
         return stored(existing(id));
@@ -102,6 +108,16 @@ public class RoutineService implements Housekeeping.Spoils {
     /** Keeps a routine as a file has it. */
     StoredRoutine create(JsonNode file, UUID edit) {
         return create(files.read(file), edit);
+    }
+
+    /** Puts a file of a backup on the shelf, with whatever a later version has written into it. */
+    void restoreFile(UUID id, JsonNode file) {
+        create(files.stored(file), file, id);
+    }
+
+    /** Throws all routines away for good, the deleted ones too, with what belongs to them. */
+    void throwAllAway() {
+        routines.deleteAllInBatch();
     }
 
     private StoredRoutine create(RoutineDocument document, JsonNode tree, UUID edit) {

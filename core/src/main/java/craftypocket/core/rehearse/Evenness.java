@@ -106,14 +106,18 @@ public record Evenness(
     }
 
     private static double variation(List<Double> intervals) {
-        int n = intervals.size();
-        if (n < 2) {
+        double[] all = intervals.stream().mapToDouble(d -> d).toArray();
+        return all.length < 2 ? 0 : deviation(all) / Arrays.stream(all).average().orElseThrow();
+    }
+
+    /** The standard deviation of a sample; 0 with fewer than two numbers. */
+    public static double deviation(double[] sample) {
+        if (sample.length < 2) {
             return 0;
         }
-        double mean = intervals.stream().mapToDouble(d -> d).average().orElseThrow();
-        double squares =
-                intervals.stream().mapToDouble(d -> (d - mean) * (d - mean)).sum();
-        return Math.sqrt(squares / (n - 1)) / mean;
+        double mean = Arrays.stream(sample).average().orElseThrow();
+        double squares = Arrays.stream(sample).map(d -> (d - mean) * (d - mean)).sum();
+        return Math.sqrt(squares / (sample.length - 1));
     }
 
     private static List<Double> ratios(List<Try> tries) {

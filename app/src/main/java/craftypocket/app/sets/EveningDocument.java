@@ -1,0 +1,158 @@
+package craftypocket.app.sets;
+
+import craftypocket.app.http.Constants;
+import craftypocket.app.routines.RoutineDocument.SetUpDocument;
+import craftypocket.core.evening.BetterOrder;
+import craftypocket.core.evening.Conflict;
+import craftypocket.core.evening.Evening;
+import craftypocket.core.evening.Reset;
+import craftypocket.core.evening.Whereabouts;
+import jakarta.validation.constraints.NotNull;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * How a set will go. Acts are spoken of by their index in the set.
+ *
+ * @param seconds how long it takes, with what is to be done in between
+ * @param spread how much that varies, as a standard deviation in seconds
+ * @param gone the acts whose routines are not on the shelf any more; the others go on without them
+ */
+record EveningDocument(
+        @NotNull List<StageDocument> stages,
+        @NotNull List<ConflictDocument> conflicts,
+        @NotNull List<ResetDocument> forNextTable,
+        @NotNull List<WhereaboutsDocument> whereabouts,
+        @NotNull List<String> packList,
+        int seconds,
+        double spread,
+        @NotNull List<Integer> gone) {
+
+    /**
+     * One routine. {@code timed} says where its seconds come from: {@code runs}, {@code plan} or {@code guess}. {@code begins} is the
+     * set-up that it would begin with if nothing was put right, {@code after} the one after the resets.
+     */
+    record StageDocument(
+            int act,
+            int seconds,
+            double spread,
+            @NotNull String timed,
+            @NotNull String method,
+            @NotNull String bring,
+            @NotNull String firstWords,
+            @NotNull List<String> cues,
+            @NotNull List<String> outs,
+            @NotNull List<ResetDocument> resets,
+            @NotNull List<ResetDocument> sometimes,
+            @NotNull SetUpDocument begins,
+            @NotNull SetUpDocument after) {}
+
+    /** Something to be put right: how openly, and how long it takes, about. */
+    record ResetDocument(
+            @NotNull String kind,
+            @NotNull String openness,
+            @NotNull String sentence,
+            @NotNull List<String> cards,
+            int seconds) {
+
+        static ResetDocument of(Reset reset) {
+            return new ResetDocument(
+                    Constants.word(reset.kind()),
+                    reset.kind().openness().label(),
+                    reset.sentence(),
+                    reset.cards(),
+                    reset.seconds());
+        }
+
+        static List<ResetDocument> of(List<Reset> resets) {
+            return resets.stream().map(ResetDocument::of).toList();
+        }
+    }
+
+    record ConflictDocument(
+            @NotNull String kind,
+            @NotNull List<Integer> acts,
+            @NotNull String sentence) {}
+
+    /** Where everything is after an act; -1 for the beginning. */
+    record WhereaboutsDocument(int act, @NotNull List<SpotDocument> spots) {}
+
+    /** What is at a place: {@code kind} is the sort of place, such as {@code pocket}, {@code name} which of them. */
+    record SpotDocument(
+            @NotNull String kind,
+            @NotNull String name,
+            @NotNull String label,
+            @NotNull List<String> what) {}
+
+    /** A better order of a set; acts by their index in the set that was sent. */
+    record OrderDocument(
+            @NotNull List<Integer> order,
+            @NotNull List<Integer> leftOut,
+            int cost,
+            int costNow,
+            @NotNull List<List<String>> reasons) {
+
+        static OrderDocument of(BetterOrder better, List<Integer> acts) {
+            return new OrderDocument(
+                    better.order().stream().map(acts::get).toList(),
+                    better.leftOut().stream().map(acts::get).toList(),
+                    better.cost(),
+                    better.costNow(),
+                    better.reasons());
+        }
+    }
+
+    static EveningDocument of(Evening evening, List<ActRead> acts, List<Integer> gone) {
+        List<StageDocument> stages = new ArrayList<>();
+        for (int i = 0; i < acts.size(); i++) {
+            Evening.Stage stage = evening.stages().get(i);
+            ActRead act = acts.get(i);
+            stages.add(new StageDocument(
+                    act.index(),
+                    act.act().seconds(),
+                    act.act().spread(),
+                    act.timed(),
+                    stage.asks().method().label(),
+                    act.bring(),
+                    act.firstWords(),
+                    act.cues(),
+                    act.outs(),
+                    ResetDocument.of(stage.resets().list()),
+                    ResetDocument.of(stage.sometimes()),
+                    SetUpDocument.of(stage.carried()),
+                    SetUpDocument.of(stage.resets().after())));
+        }
+        return new EveningDocument(
+                stages,
+                evening.conflicts().stream()
+                        .map(each ->
+                                new ConflictDocument(Constants.word(each.kind()), indexes(each, acts), each.sentence()))
+                        .toList(),
+                ResetDocument.of(evening.forNextTable()),
+                evening.whereabouts().stream()
+                        .map(each -> whereabouts(each, acts))
+                        .toList(),
+                evening.packList(),
+                evening.seconds(),
+                evening.spread(),
+                gone);
+    }
+
+    private static List<Integer> indexes(Conflict conflict, List<ActRead> acts) {
+        return conflict.acts().stream().map(act -> acts.get(act).index()).toList();
+    }
+
+    private static WhereaboutsDocument whereabouts(Whereabouts at, List<ActRead> acts) {
+        return new WhereaboutsDocument(
+                at.act() < 0 ? -1 : acts.get(at.act()).index(),
+                at.spots().entrySet().stream()
+                        .map(spot -> new SpotDocument(
+                                spot.getKey().kind().word(),
+                                spot.getKey().name(),
+                                spot.getKey().equals(Whereabouts.BAG)
+                                        ? "the bag"
+                                        : spot.getKey().label(),
+                                spot.getValue()))
+                        .toList());
+    }
+}

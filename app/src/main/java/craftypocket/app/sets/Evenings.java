@@ -1,0 +1,185 @@
+package craftypocket.app.sets;
+
+import craftypocket.app.http.Constants;
+import craftypocket.app.http.Refusal;
+import craftypocket.app.journal.Performances;
+import craftypocket.app.rehearsal.Runs;
+import craftypocket.app.routines.RoutineDocument;
+import craftypocket.app.routines.RoutineDocument.OutDocument;
+import craftypocket.app.routines.RoutineDocument.StepDocument;
+import craftypocket.app.routines.RoutineFiles;
+import craftypocket.app.routines.RoutineService;
+import craftypocket.app.sets.SetDocument.ActDocument;
+import craftypocket.core.evening.Act;
+import craftypocket.core.evening.BetterOrder;
+import craftypocket.core.evening.Evening;
+import craftypocket.core.read.Plan;
+import craftypocket.core.routine.Occasion;
+import craftypocket.core.routine.SetUp;
+import craftypocket.core.settings.Problem;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+
+/** Works out how sets will go. */
+@Service
+class Evenings {
+
+    /** A step of which nobody knows how long it takes, in seconds. */
+    private static final int UNKNOWN_STEP = 6;
+
+    /** Between people who yawn and people who shout. */
+    private static final double USUAL_STRENGTH = 3;
+
+    private static final int MOST_CUES = 3;
+
+    private final RoutineService routines;
+    private final RoutineFiles files;
+    private final Runs runs;
+    private final Performances performances;
+
+    Evenings(RoutineService routines, RoutineFiles files, Runs runs, Performances performances) {
+        this.routines = routines;
+        this.files = files;
+        this.runs = runs;
+        this.performances = performances;
+    }
+
+    /** The acts whose routines are there. */
+    List<ActRead> read(SetDocument set) {
+        Map<UUID, Runs.Time> times = runs.times();
+        Map<UUID, Double> reactions = performances.reactions();
+        List<ActRead> acts = new ArrayList<>();
+        for (int index = 0; index < set.acts().size(); index++) {
+            ActDocument act = set.acts().get(index);
+            Optional<RoutineDocument> routine = routines.onShelf(act.routine());
+            if (routine.isPresent()) {
+                acts.add(read(
+                        index,
+                        act,
+                        routine.get(),
+                        Optional.ofNullable(times.get(act.routine())),
+                        reactions.getOrDefault(act.routine(), USUAL_STRENGTH)));
+            }
+        }
+        return acts;
+    }
+
+    EveningDocument evening(SetDocument set) {
+        List<ActRead> acts = read(set);
+        Evening evening = Evening.of(
+                set.venue().toCore(), acts.stream().map(ActRead::act).toList(), performances.seenBy(set.audience()));
+        List<Integer> there = acts.stream().map(ActRead::index).toList();
+        List<Integer> gone = IntStream.range(0, set.acts().size())
+                .boxed()
+                .filter(index -> !there.contains(index))
+                .toList();
+        return EveningDocument.of(evening, acts, gone);
+    }
+
+    EveningDocument.OrderDocument better(SetDocument set) {
+        List<ActRead> acts = read(set);
+        if (acts.size() > BetterOrder.MOST) {
+            Problem problem = new Problem(
+                    "acts",
+                    acts.size() + " routines",
+                    "a better order is sought of at most " + BetterOrder.MOST,
+                    "Leave some out, and seek again");
+            throw Refusal.of("Too many routines", problem);
+        }
+        BetterOrder better = BetterOrder.of(
+                acts.stream().map(ActRead::act).toList(), set.venue().minutes());
+        return EveningDocument.OrderDocument.of(
+                better, acts.stream().map(ActRead::index).toList());
+    }
+
+    private ActRead read(
+            int index, ActDocument act, RoutineDocument routine, Optional<Runs.Time> time, double strength) {
+        Plan plan = files.plan(routine);
+        int planned = routine.steps().stream().mapToInt(StepDocument::seconds).sum();
+        int guess = routine.steps().stream()
+                .mapToInt(step -> step.seconds() > 0 ? step.seconds() : UNKNOWN_STEP)
+                .sum();
+        String timed = time.isPresent() ? "runs" : planned > 0 ? "plan" : "guess";
+        Act read = new Act(
+                routine.title(),
+                plan,
+                time.map(Runs.Time::seconds).orElse(guess),
+                time.map(Runs.Time::spread).orElse(0.0),
+                Constants.read(Act.Spot.class, act.spot()),
+                act.stays(),
+                strength);
+        return new ActRead(
+                index,
+                read,
+                timed,
+                bring(plan.routine().setUp(), routine),
+                words(act, routine),
+                cues(routine),
+                outs(routine));
+    }
+
+    /** The set-up in words. */
+    private static String bring(SetUp setUp, RoutineDocument routine) {
+        List<String> parts = new ArrayList<>();
+        setUp.placements().stream()
+                .collect(Collectors.groupingBy(each -> each.fromBottom()))
+                .forEach((fromBottom, placed) -> placed.forEach(each -> parts.add(each.card() + " "
+                        + (each.nth() == 1
+                                ? fromBottom ? "on the bottom" : "on top"
+                                : each.nth() + (fromBottom ? " from the bottom" : " from the top")))));
+        if (!setUp.order().isBlank()) {
+            parts.add("from the top " + setUp.order());
+        }
+        setUp.piles().forEach(pile -> parts.add(pile.place().replace(":", " ") + ": " + pile.cards()));
+        setUp.things()
+                .forEach(thing -> parts.add(thing.name() + ": " + thing.place().replace(":", " ")));
+        if (setUp.bend()) {
+            parts.add("deck bent");
+        }
+        if (!routine.setUp().note().isBlank()) {
+            parts.add(routine.setUp().note());
+        }
+        return String.join("; ", parts);
+    }
+
+    /** What joins it to the one before; else what is said first in it. */
+    private static String words(ActDocument act, RoutineDocument routine) {
+        return act.words().isBlank()
+                ? routine.steps().stream()
+                        .flatMap(step -> said(step).stream())
+                        .findFirst()
+                        .orElse("")
+                : act.words();
+    }
+
+    private static Optional<String> said(StepDocument step) {
+        return step.move().equals("say") ? Optional.ofNullable(step.settings().get("words")) : Optional.empty();
+    }
+
+    /** The notes at its steps are what a performer wrote down to remember; without any, how it goes. */
+    private static List<String> cues(RoutineDocument routine) {
+        List<String> notes = routine.steps().stream()
+                .map(StepDocument::note)
+                .filter(note -> !note.isBlank())
+                .toList();
+        return Stream.concat(notes.stream(), Stream.of(routine.summary()).filter(each -> !each.isBlank()))
+                .limit(MOST_CUES)
+                .toList();
+    }
+
+    private static List<String> outs(RoutineDocument routine) {
+        return routine.outs().stream().map(Evenings::told).toList();
+    }
+
+    private static String told(OutDocument out) {
+        String occasion = Constants.read(Occasion.class, out.occasion()).label();
+        return out.says().isBlank() ? occasion : occasion + ": " + out.says();
+    }
+}
