@@ -5,7 +5,8 @@ import subsetFont from 'subset-font'
 const FROM = 'node_modules/@fontsource-variable'
 const TO = 'target/classes/print'
 /** Everything from the space to the last letter of Latin Extended-A, and the signs that sentences use. */
-const LETTERS = Array.from({ length: 0x180 - 0x20 }, (_, i) => String.fromCodePoint(0x20 + i)).join('') + '–—‘’“”•…→×'
+const LETTERS =
+  Array.from({ length: 0x180 - 0x20 }, (_, i) => String.fromCodePoint(0x20 + i)).join('') + '–—‘’“”•…→×'
 
 const FONTS = [
   ['text', 'atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2', 400],

@@ -10,8 +10,15 @@ import ToastLine from './ui/ToastLine.vue'
 const dark = useDark({ disableTransition: false })
 const route = useRoute()
 const { performer, setHand } = usePerformer()
-const routineId = computed(() => route.params.id as string | undefined)
-const rehearsing = computed(() => route.name === 'rehearse')
+const routineId = computed(() =>
+  route.name === 'bench' || route.name === 'rehearse' ? (route.params.id as string) : undefined,
+)
+/** While hands are at work nothing else is in sight. */
+const working = computed(() => route.name === 'rehearse' || route.name === 'perform')
+/** Views that stay while their address changes. */
+const view = computed(() =>
+  ['moves', 'tonight'].includes(String(route.name)) ? String(route.name) : route.path,
+)
 </script>
 
 <template>
@@ -20,19 +27,28 @@ const rehearsing = computed(() => route.name === 'rehearse')
       {{ $t('app.app.toTheView') }}
     </a>
     <header
-      v-if="!rehearsing"
+      v-if="!working"
       class="flex min-h-12 flex-wrap items-center gap-x-7 bg-(--bar) px-5 text-(--bar-ink) max-[480px]:gap-x-3 max-[480px]:px-3"
     >
       <RouterLink to="/" class="font-display text-xl font-semibold">{{
         $t('app.app.craftyPocket')
       }}</RouterLink>
-      <nav class="flex h-12 gap-5 max-[480px]:gap-3 max-[480px]:text-sm" :aria-label="$t('app.app.views')">
+      <nav
+        class="flex min-h-12 flex-wrap gap-x-5 max-[480px]:gap-x-3 max-[480px]:text-sm"
+        :aria-label="$t('app.app.views')"
+      >
         <RouterLink to="/" class="view-link" exact-active-class="here">{{
           $t('app.app.repertoire')
         }}</RouterLink>
         <RouterLink to="/moves" class="view-link" active-class="here">{{ $t('app.app.moves') }}</RouterLink>
         <RouterLink to="/reckoner" class="view-link" active-class="here">{{
           $t('app.app.reckoner')
+        }}</RouterLink>
+        <RouterLink to="/tonight" class="view-link" active-class="here">{{
+          $t('undefined.app.tonight')
+        }}</RouterLink>
+        <RouterLink to="/journal" class="view-link" active-class="here">{{
+          $t('undefined.app.journal')
         }}</RouterLink>
         <template v-if="routineId">
           <RouterLink :to="`/bench/${routineId}`" class="view-link" active-class="here">{{
@@ -43,8 +59,11 @@ const rehearsing = computed(() => route.name === 'rehearse')
           }}</RouterLink>
         </template>
       </nav>
+      <RouterLink to="/settings" class="ml-auto rounded px-2 py-1 text-sm" active-class="underline">{{
+        $t('undefined.app.settings')
+      }}</RouterLink>
       <button
-        class="ml-auto rounded px-2 py-1 text-sm"
+        class="rounded px-2 py-1 text-sm"
         :title="$t('app.app.allWordsAreWrittenFor')"
         @click="setHand(performer.hand === 'left' ? 'right' : 'left')"
       >
@@ -56,7 +75,7 @@ const rehearsing = computed(() => route.name === 'rehearse')
     </header>
     <FolderLine />
     <main id="view" class="flex grow flex-col">
-      <RouterView :key="route.name === 'moves' ? 'moves' : route.path" />
+      <RouterView :key="view" />
     </main>
     <ToastLine />
     <KeyHelp />
@@ -66,6 +85,7 @@ const rehearsing = computed(() => route.name === 'rehearse')
 <style scoped>
 .view-link {
   display: flex;
+  min-height: 2.5rem;
   align-items: center;
   border-bottom: 3px solid transparent;
   border-top: 3px solid transparent;

@@ -8,7 +8,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { onKeyStroke } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref } from 'vue'
 import { listen, type Ear } from './hear'
-import { useKeeping } from './keeping'
+import { useKeeping } from '@/saving'
 import { startMetronome } from './metronome'
 
 const props = defineProps<{ routine: Routine }>()

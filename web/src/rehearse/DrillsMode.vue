@@ -5,7 +5,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { onKeyStroke } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { useKeeping } from './keeping'
+import { useKeeping } from '@/saving'
 
 /** The drill, or the move to be drilled, that the address asks for. */
 const asked = (useRoute().query.drill as string | undefined) ?? ''

@@ -3,7 +3,7 @@ import { answered, api } from '@/api/client'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { useKeeping } from './keeping'
+import { useKeeping } from '@/saving'
 
 /** The width of a bank card, in millimetres: ISO/IEC 7810, ID-1. */
 const BANK_CARD_MM = 85.6

@@ -5,7 +5,7 @@ import { RunningDeck } from '@/deck'
 import { alone } from '@/routine'
 import { onKeyStroke, useElementSize } from '@vueuse/core'
 import { typing } from '@/ui/keys'
-import { useKeeping } from './keeping'
+import { useKeeping } from '@/saving'
 import { computed, ref, shallowRef } from 'vue'
 
 const props = defineProps<{

@@ -1,14 +1,15 @@
 import { t } from '@/words'
-import { answered, api, ApiProblem, type MoveNote, type Rehearsal } from '@/api/client'
+import { answered, api, ApiProblem, type MoveNote, type Performance, type Rehearsal } from '@/api/client'
 import { computed, shallowRef } from 'vue'
 import { createRetry, fateOf } from './sender'
 
-/** Something that was practised beside run-throughs. */
+/** Something that was practised beside run-throughs, or performed. */
 export type Practice =
   | { of: 'beats'; move: string; exchange: number; times: number[] }
   | { of: 'judged'; cards: number; said: number }
   | { of: 'recall'; subject: string; question: string; right: boolean }
   | { of: 'drills'; drill: string; repetitions: number; errors: number; series: number; millis: number }
+  | { of: 'performance'; done: Performance }
 
 /** Sends it; the answer is how things stand with it. Sent twice under one id it is kept once. */
 export function postPractice(id: string, practice: Practice) {
@@ -28,6 +29,8 @@ export function postPractice(id: string, practice: Practice) {
       const params = { path: { subject }, header }
       return answered(api.POST('/api/practice/recall/{subject}', { params, body: { question, right } }))
     }
+    case 'performance':
+      return answered(api.POST('/api/performances', { params: { header }, body: practice.done }))
     default: {
       const { drill, repetitions, errors, series, millis } = practice
       const params = { path: { id: drill }, header }

@@ -1424,6 +1424,16 @@ export interface components {
             sentence: string;
             so: boolean;
         };
+        /** @description A better order of a set; acts by their index in the set that was sent. */
+        BetterOrderDocument: {
+            /** Format: int32 */
+            cost: number;
+            /** Format: int32 */
+            costNow: number;
+            leftOut: number[];
+            order: number[];
+            reasons: string[][];
+        };
         /** @description A deleted routine: it can be brought back until it is thrown away. */
         BinEntry: {
             /** Format: date-time */
@@ -1605,6 +1615,17 @@ export interface components {
             readiness: number;
             /** Format: int32 */
             today: number;
+        };
+        /** @description A set of a drill: how often it was done, how often it went wrong, and the longest series that did not. */
+        DrillSetDocument: {
+            /** Format: int32 */
+            errors: number;
+            /** Format: int64 */
+            millis: number;
+            /** Format: int32 */
+            repetitions: number;
+            /** Format: int32 */
+            series: number;
         };
         /** @description Something on the time line. */
         EntryDocument: {
@@ -2661,11 +2682,18 @@ export interface components {
             share: number;
             steps: components["schemas"]["StepDocument"][];
         };
+        /** @description What is at a place: <code>kind</code> is the sort of place, such as <code>pocket</code>, <code>name</code> which of them. */
+        WhatIsWhereDocument: {
+            kind: string;
+            label: string;
+            name: string;
+            what: string[];
+        };
         /** @description Where everything is after an act; -1 for the beginning. */
         WhereaboutsDocument: {
             /** Format: int32 */
             act: number;
-            spots: components["schemas"]["SpotDocument"][];
+            spots: components["schemas"]["WhatIsWhereDocument"][];
         };
     };
     responses: never;
@@ -3899,7 +3927,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["OrderDocument"];
+                    "application/json": components["schemas"]["BetterOrderDocument"];
                 };
             };
             /** @description It cannot be made sense of. */
@@ -5477,7 +5505,7 @@ export interface operations {
                  *       "series": 9
                  *     }
                  */
-                "application/json": components["schemas"]["SetDocument"];
+                "application/json": components["schemas"]["DrillSetDocument"];
             };
         };
         responses: {

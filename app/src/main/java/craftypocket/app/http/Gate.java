@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -30,6 +31,11 @@ public class Gate extends OncePerRequestFilter {
 
     /** What browsers say of requests that this page makes, and of addresses that somebody types. */
     private static final Set<String> OWN_SITES = Set.of("same-origin", "none");
+
+    /** What is no JSON, by where it is read; none of these can be sent by a form of another page. */
+    private static final Map<String, MediaType> FILES = Map.of(
+            "/api/journal/table.csv", new MediaType("text", "csv"),
+            "/api/backup", new MediaType("application", "zip"));
 
     private static final String AFTERWARDS = Gate.class.getName() + ".afterwards";
 
@@ -76,12 +82,18 @@ public class Gate extends OncePerRequestFilter {
         }
         boolean saysType =
                 request.getContentType() != null && !request.getMethod().equals("GET");
-        if ((hasBody(request) || saysType) && !isJson(request.getContentType())) {
-            return Problems.of(
-                    HttpStatus.UNSUPPORTED_MEDIA_TYPE,
-                    "Not JSON",
-                    "Only JSON is read here. Send it with the header Content-Type: application/json.",
-                    List.of());
+        if ((hasBody(request) || saysType) && !isRead(path, request.getContentType())) {
+            return FILES.containsKey(path)
+                    ? Problems.of(
+                            HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+                            "Not such a file",
+                            "Only a file of the type " + FILES.get(path) + " is read here.",
+                            List.of())
+                    : Problems.of(
+                            HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+                            "Not JSON",
+                            "Only JSON is read here. Send it with the header Content-Type: application/json.",
+                            List.of());
         }
         return null;
     }
@@ -97,9 +109,11 @@ public class Gate extends OncePerRequestFilter {
         return request.getContentLengthLong() > 0 || request.getHeader(HttpHeaders.TRANSFER_ENCODING) != null;
     }
 
-    private static boolean isJson(String type) {
+    private static boolean isRead(String path, String type) {
         try {
-            return type != null && MediaType.APPLICATION_JSON.equalsTypeAndSubtype(MediaType.parseMediaType(type));
+            return type != null
+                    && FILES.getOrDefault(path, MediaType.APPLICATION_JSON)
+                            .equalsTypeAndSubtype(MediaType.parseMediaType(type));
         } catch (InvalidMediaTypeException nonsense) {
             return false;
         }

@@ -295,7 +295,7 @@ class PracticeController {
     }
 
     /** A set of a drill: how often it was done, how often it went wrong, and the longest series that did not. */
-    record SetDocument(
+    record DrillSetDocument(
             @Min(value = 1, message = "at least 1") @Max(value = 10_000, message = "at most 10,000")
             int repetitions,
 
@@ -327,8 +327,8 @@ class PracticeController {
     /** The drills that ship, and moves that were drilled; {@code move} is listed although it never was. */
     @GetMapping("/drills")
     List<DrillDocument> drills(@RequestParam(defaultValue = "") String move) {
-        Map<String, List<Done<SetDocument>>> sets =
-                notes.of(Kind.DRILL, "", SetDocument.class).stream().collect(Collectors.groupingBy(Done::subject));
+        Map<String, List<Done<DrillSetDocument>>> sets =
+                notes.of(Kind.DRILL, "", DrillSetDocument.class).stream().collect(Collectors.groupingBy(Done::subject));
         List<DrillDocument> all = new ArrayList<>(Drill.ALL.stream()
                 .map(drill -> drill(
                         drill.id(),
@@ -342,7 +342,7 @@ class PracticeController {
         return all;
     }
 
-    private DrillDocument drill(Move move, List<Done<SetDocument>> done) {
+    private DrillDocument drill(Move move, List<Done<DrillSetDocument>> done) {
         return drill(
                 move.id(),
                 move.name(),
@@ -352,7 +352,7 @@ class PracticeController {
     }
 
     private DrillDocument drill(
-            String id, String name, String how, List<Drill.Passage> passages, List<Done<SetDocument>> done) {
+            String id, String name, String how, List<Drill.Passage> passages, List<Done<DrillSetDocument>> done) {
         Readiness readiness = readiness(done, notes.today());
         return new DrillDocument(
                 id,
@@ -376,7 +376,7 @@ class PracticeController {
                 readiness.due());
     }
 
-    static Readiness readiness(List<Done<SetDocument>> done, LocalDate today) {
+    static Readiness readiness(List<Done<DrillSetDocument>> done, LocalDate today) {
         return Readiness.of(
                 done.stream()
                         .map(d -> new Readiness.Run(d.day(), true, d.what().errors()))
@@ -389,7 +389,7 @@ class PracticeController {
     DrillDocument keepSet(
             @PathVariable @Pattern(regexp = SUBJECT, message = SUBJECT_RULE) String id,
             @RequestHeader(name = EditId.HEADER, required = false) UUID edit,
-            @Valid @RequestBody SetDocument set) {
+            @Valid @RequestBody DrillSetDocument set) {
         Optional<Move> move = AllMoves.CATALOGUE.find(id);
         if (move.isEmpty() && Drill.ALL.stream().noneMatch(drill -> drill.id().equals(id))) {
             throw new Refusal(

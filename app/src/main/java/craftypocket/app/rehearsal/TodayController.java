@@ -1,7 +1,7 @@
 package craftypocket.app.rehearsal;
 
 import craftypocket.app.http.AnswersWithProblems;
-import craftypocket.app.rehearsal.PracticeController.SetDocument;
+import craftypocket.app.rehearsal.PracticeController.DrillSetDocument;
 import craftypocket.app.rehearsal.PracticeNotes.Done;
 import craftypocket.app.rehearsal.PracticeNotes.Kind;
 import craftypocket.app.routines.RoutineService;
@@ -92,7 +92,7 @@ class TodayController {
                         typical(of, RunSummary::totalMillis)));
             }
         });
-        notes.of(Kind.DRILL, "", SetDocument.class).stream()
+        notes.of(Kind.DRILL, "", DrillSetDocument.class).stream()
                 .collect(Collectors.groupingBy(Done::subject))
                 .forEach((id, done) -> name(id).ifPresent(name -> all.add(entry(
                         "drill",

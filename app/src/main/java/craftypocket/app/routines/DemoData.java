@@ -5,6 +5,9 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
@@ -30,6 +33,7 @@ class DemoData implements SmartInitializingSingleton {
     private final DataFolder folder;
     private final boolean wanted;
     private final Resource[] demos;
+    private final List<FirstStart> others;
 
     DemoData(
             RoutineService routines,
@@ -38,7 +42,8 @@ class DemoData implements SmartInitializingSingleton {
             TransactionTemplate together,
             DataFolder folder,
             @Value("${crafty.demo}") boolean wanted,
-            @Value("classpath:/demo/*.json") Resource[] demos) {
+            @Value("classpath:/demo/*.json") Resource[] demos,
+            List<FirstStart> others) {
         this.routines = routines;
         this.json = json;
         this.database = database;
@@ -46,6 +51,7 @@ class DemoData implements SmartInitializingSingleton {
         this.folder = folder;
         this.wanted = wanted;
         this.demos = demos;
+        this.others = others;
     }
 
     @Override
@@ -67,6 +73,9 @@ class DemoData implements SmartInitializingSingleton {
                 Arrays.stream(demos)
                         .sorted(Comparator.comparing(Resource::getFilename))
                         .forEach(this::add);
+                Map<String, UUID> byTitle = new HashMap<>();
+                routines.titles().forEach((id, title) -> byTitle.put(title, id));
+                others.forEach(other -> other.fill(byTitle));
             }
         });
     }

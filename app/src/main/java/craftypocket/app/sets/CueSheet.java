@@ -8,7 +8,6 @@ import craftypocket.core.read.Plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Collectors;
 
 /**
  * What a performer carries to the table: order, set-ups, first words, cues, outs and resets. What is on the sheet is
@@ -42,8 +41,8 @@ record CueSheet(String title, String subtitle, List<Part> parts, List<Listed> li
     /** A card at a place from the top. */
     record Marked(int nth, String sign) {}
 
-    /** A list with its heading. */
-    record Listed(String heading, List<String> items) {}
+    /** A list with its heading; {@code atTable} when it is needed there, and not only at home. */
+    record Listed(String heading, boolean atTable, List<String> items) {}
 
     static CueSheet of(SetDocument set, List<ActRead> acts, EveningDocument evening) {
         List<Part> parts = new ArrayList<>();
@@ -51,7 +50,7 @@ record CueSheet(String title, String subtitle, List<Part> parts, List<Listed> li
             StageDocument stage = evening.stages().get(i);
             parts.add(new Part(
                     acts.get(i).act().title(),
-                    signs(acts.get(i).bring()),
+                    acts.get(i).bring(),
                     acts.get(i).firstWords(),
                     sentences(stage.resets()),
                     acts.get(i).cues(),
@@ -64,8 +63,8 @@ record CueSheet(String title, String subtitle, List<Part> parts, List<Listed> li
                 subtitle(set, evening),
                 parts,
                 List.of(
-                        new Listed("In the bag", evening.packList()),
-                        new Listed("Before the next table", sentences(evening.forNextTable()))));
+                        new Listed("In the bag", false, evening.packList()),
+                        new Listed("Before the next table", true, sentences(evening.forNextTable()))));
     }
 
     private static String subtitle(SetDocument set, EveningDocument evening) {
@@ -88,15 +87,6 @@ record CueSheet(String title, String subtitle, List<Part> parts, List<Listed> li
                         each.fromBottom() ? size + 1 - each.nth() : each.nth(),
                         CardText.readCard(each.card()).map(CardText::sign).orElse(each.card())))
                 .toList();
-    }
-
-    /** Codes of cards as signs: {@code QD on top} becomes {@code Q♦ on top}. */
-    private static String signs(String text) {
-        return text.lines()
-                .map(line -> List.of(line.split(" ")).stream()
-                        .map(word -> CardText.readCard(word).map(CardText::sign).orElse(word))
-                        .collect(Collectors.joining(" ")))
-                .collect(Collectors.joining("\n"));
     }
 
     /** The same as Markdown. */

@@ -125,7 +125,7 @@ final class CueSheetPdf {
             part(i + 1, sheet.parts().get(i));
         }
         for (Listed list : sheet.lists()) {
-            if (!list.items().isEmpty()) {
+            if (!list.items().isEmpty() && (paper == Paper.A4 || list.atTable())) {
                 gap(size * 0.7f);
                 words(bold, size, list.heading(), 0);
                 for (String item : list.items()) {
@@ -139,7 +139,7 @@ final class CueSheetPdf {
     private void part(int number, Part part) throws IOException {
         gap(size * 0.6f);
         for (String reset : part.before()) {
-            words(text, size, "→ " + reset, 0);
+            words(text, size, "» " + reset, 0);
         }
         words(bold, size * 1.2f, number + ". " + part.title(), 0);
         if (!part.marked().isEmpty()) {

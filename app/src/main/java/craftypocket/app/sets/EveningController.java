@@ -27,7 +27,7 @@ class EveningController {
 
     /** The order that needs least to be put right, within the time of the venue, and why. */
     @PostMapping("/order")
-    EveningDocument.OrderDocument betterOrder(@Valid @RequestBody SetDocument set) {
+    EveningDocument.BetterOrderDocument betterOrder(@Valid @RequestBody SetDocument set) {
         return evenings.better(set);
     }
 }

@@ -7,6 +7,7 @@ import craftypocket.core.evening.Conflict;
 import craftypocket.core.evening.Evening;
 import craftypocket.core.evening.Reset;
 import craftypocket.core.evening.Whereabouts;
+import craftypocket.core.layout.Place;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
@@ -75,25 +76,25 @@ record EveningDocument(
             @NotNull String sentence) {}
 
     /** Where everything is after an act; -1 for the beginning. */
-    record WhereaboutsDocument(int act, @NotNull List<SpotDocument> spots) {}
+    record WhereaboutsDocument(int act, @NotNull List<WhatIsWhereDocument> spots) {}
 
     /** What is at a place: {@code kind} is the sort of place, such as {@code pocket}, {@code name} which of them. */
-    record SpotDocument(
+    record WhatIsWhereDocument(
             @NotNull String kind,
             @NotNull String name,
             @NotNull String label,
             @NotNull List<String> what) {}
 
     /** A better order of a set; acts by their index in the set that was sent. */
-    record OrderDocument(
+    record BetterOrderDocument(
             @NotNull List<Integer> order,
             @NotNull List<Integer> leftOut,
             int cost,
             int costNow,
             @NotNull List<List<String>> reasons) {
 
-        static OrderDocument of(BetterOrder better, List<Integer> acts) {
-            return new OrderDocument(
+        static BetterOrderDocument of(BetterOrder better, List<Integer> acts) {
+            return new BetterOrderDocument(
                     better.order().stream().map(acts::get).toList(),
                     better.leftOut().stream().map(acts::get).toList(),
                     better.cost(),
@@ -146,13 +147,18 @@ record EveningDocument(
         return new WhereaboutsDocument(
                 at.act() < 0 ? -1 : acts.get(at.act()).index(),
                 at.spots().entrySet().stream()
-                        .map(spot -> new SpotDocument(
+                        .map(spot -> new WhatIsWhereDocument(
                                 spot.getKey().kind().word(),
                                 spot.getKey().name(),
-                                spot.getKey().equals(Whereabouts.BAG)
-                                        ? "the bag"
-                                        : spot.getKey().label(),
+                                label(spot.getKey()),
                                 spot.getValue()))
                         .toList());
+    }
+
+    private static String label(Place place) {
+        if (place.equals(Whereabouts.BAG)) {
+            return "in the bag";
+        }
+        return place.equals(Place.DECK) ? "in your hand" : place.spot();
     }
 }

@@ -10,13 +10,17 @@ import craftypocket.app.routines.RoutineDocument.StepDocument;
 import craftypocket.app.routines.RoutineFiles;
 import craftypocket.app.routines.RoutineService;
 import craftypocket.app.sets.SetDocument.ActDocument;
+import craftypocket.core.cards.CardText;
 import craftypocket.core.evening.Act;
 import craftypocket.core.evening.BetterOrder;
 import craftypocket.core.evening.Evening;
+import craftypocket.core.layout.Place;
 import craftypocket.core.read.Plan;
 import craftypocket.core.routine.Occasion;
+import craftypocket.core.routine.Placement;
 import craftypocket.core.routine.SetUp;
 import craftypocket.core.settings.Problem;
+import craftypocket.core.settings.Sentence;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -83,7 +87,7 @@ class Evenings {
         return EveningDocument.of(evening, acts, gone);
     }
 
-    EveningDocument.OrderDocument better(SetDocument set) {
+    EveningDocument.BetterOrderDocument better(SetDocument set) {
         List<ActRead> acts = read(set);
         if (acts.size() > BetterOrder.MOST) {
             Problem problem = new Problem(
@@ -95,7 +99,7 @@ class Evenings {
         }
         BetterOrder better = BetterOrder.of(
                 acts.stream().map(ActRead::act).toList(), set.venue().minutes());
-        return EveningDocument.OrderDocument.of(
+        return EveningDocument.BetterOrderDocument.of(
                 better, acts.stream().map(ActRead::index).toList());
     }
 
@@ -125,28 +129,38 @@ class Evenings {
                 outs(routine));
     }
 
-    /** The set-up in words. */
+    /** The set-up in the performer's words, or else in those of the program. */
     private static String bring(SetUp setUp, RoutineDocument routine) {
-        List<String> parts = new ArrayList<>();
-        setUp.placements().stream()
-                .collect(Collectors.groupingBy(each -> each.fromBottom()))
-                .forEach((fromBottom, placed) -> placed.forEach(each -> parts.add(each.card() + " "
-                        + (each.nth() == 1
-                                ? fromBottom ? "on the bottom" : "on top"
-                                : each.nth() + (fromBottom ? " from the bottom" : " from the top")))));
-        if (!setUp.order().isBlank()) {
-            parts.add("from the top " + setUp.order());
-        }
-        setUp.piles().forEach(pile -> parts.add(pile.place().replace(":", " ") + ": " + pile.cards()));
-        setUp.things()
-                .forEach(thing -> parts.add(thing.name() + ": " + thing.place().replace(":", " ")));
-        if (setUp.bend()) {
-            parts.add("deck bent");
-        }
         if (!routine.setUp().note().isBlank()) {
-            parts.add(routine.setUp().note());
+            return routine.setUp().note();
+        }
+        List<String> parts = new ArrayList<>();
+        for (Placement each : setUp.placements()) {
+            String end = each.fromBottom() ? "the bottom" : "the top";
+            parts.add(sign(each.card())
+                    + (each.nth() == 1 ? " on " + end : " " + Sentence.ordinal(each.nth()) + " from " + end));
+        }
+        if (!setUp.order().isBlank()) {
+            parts.add("from the top " + signs(setUp.order()));
+        }
+        setUp.piles()
+                .forEach(pile -> Place.read(pile.place())
+                        .ifPresent(place -> parts.add(signs(pile.cards()) + " " + place.spot())));
+        setUp.things()
+                .forEach(thing ->
+                        Place.read(thing.place()).ifPresent(place -> parts.add(thing.name() + " " + place.spot())));
+        if (setUp.bend()) {
+            parts.add("the deck bent");
         }
         return String.join("; ", parts);
+    }
+
+    private static String sign(String code) {
+        return CardText.readCard(code).map(CardText::sign).orElse(code);
+    }
+
+    private static String signs(String codes) {
+        return CardText.split(codes).stream().map(Evenings::sign).collect(Collectors.joining(" "));
     }
 
     /** What joins it to the one before; else what is said first in it. */

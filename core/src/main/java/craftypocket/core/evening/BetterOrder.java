@@ -64,6 +64,7 @@ public record BetterOrder(
         private final Resets[][] resets;
         private final int[][] next;
         private final double strongest;
+        private final double weakest;
 
         Costs(List<Act> acts) {
             this.acts = acts;
@@ -95,6 +96,7 @@ public record BetterOrder(
                 }
             }
             strongest = acts.stream().mapToDouble(Act::strength).max().orElse(0);
+            weakest = acts.stream().mapToDouble(Act::strength).min().orElse(0);
         }
 
         /** What is to be put right before one, after that one which used the deck last; -1 for none. */
@@ -179,11 +181,15 @@ public record BetterOrder(
                 if (place == order.size() - 1 && acts.get(act).spot() == Act.Spot.CLOSER) {
                     here.add("It is a closer.");
                 }
-                if (place == order.size() - 1 && acts.get(act).strength() == strongest && place > 0) {
+                boolean strong = strongest > weakest && acts.get(act).strength() == strongest;
+                if (place == order.size() - 1 && strong) {
                     here.add("Nothing gets stronger reactions.");
                 }
                 if (place > 0) {
                     here.add(after(order.get(place - 1), act, lastDeck));
+                }
+                if (here.isEmpty()) {
+                    here.add("Begun with this, the whole needs least to be put right.");
                 }
                 lastDeck = deck[act] ? act : lastDeck;
                 all.add(List.copyOf(here));

@@ -334,7 +334,7 @@ public record Resets(List<Reset> list, SetUp after) {
         String done = how.contains(Spoilt.SIGNED) ? Spoilt.SIGNED.word() : Spoilt.FOLDED.word();
         return Reset.of(
                 Reset.Kind.REPLACE,
-                "Put another " + LyingCard.sign(code) + " into the deck: this one is " + done + ".",
+                "Put a double of the " + done + " card into the deck (here " + LyingCard.sign(code) + ").",
                 List.of(code));
     }
 

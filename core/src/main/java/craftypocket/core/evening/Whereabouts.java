@@ -53,17 +53,32 @@ public record Whereabouts(int act, Map<Place, List<String>> spots) {
         if (deck != null) {
             deck.cards().forEach((place, cards) -> {
                 if (!cards.isEmpty()) {
-                    put(spots, place, heap(place, cards));
+                    put(spots, around(place, things), heap(place, cards) + inside(place));
                 }
             });
         }
         things.values()
                 .forEach(thing -> Place.read(thing.place())
-                        .ifPresent(place -> put(
-                                spots,
-                                place,
-                                new Thing(thing.name(), List.of(), null, false, Optional.empty()).label())));
+                        .ifPresent(place -> put(spots, around(place, things), called(thing.name()) + inside(place))));
         return spots;
+    }
+
+    private static String called(String thing) {
+        return new Thing(thing, List.of(), null, false, Optional.empty()).label();
+    }
+
+    private static String inside(Place place) {
+        return place.kind() == Place.Kind.IN ? " (" + place.spot() + ")" : "";
+    }
+
+    /** Where the outermost thing around a place lies. */
+    private static Place around(Place place, Map<String, SetUp.LaidThing> things) {
+        Place at = place;
+        for (int depth = 0; at.kind() == Place.Kind.IN && depth < things.size(); depth++) {
+            SetUp.LaidThing thing = things.get(at.thing());
+            at = thing == null ? at : Place.read(thing.place()).orElse(at);
+        }
+        return at;
     }
 
     private static String heap(Place place, List<LyingCard> cards) {

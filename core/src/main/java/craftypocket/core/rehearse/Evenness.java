@@ -107,7 +107,9 @@ public record Evenness(
 
     private static double variation(List<Double> intervals) {
         double[] all = intervals.stream().mapToDouble(d -> d).toArray();
-        return all.length < 2 ? 0 : deviation(all) / Arrays.stream(all).average().orElseThrow();
+        return all.length < 2
+                ? 0
+                : deviation(all) / Arrays.stream(all).average().orElseThrow();
     }
 
     /** The standard deviation of a sample; 0 with fewer than two numbers. */

@@ -99,7 +99,11 @@ class EveningTest {
         Whereabouts start = evening.whereabouts().get(0);
         assertThat(start.spots().get(Whereabouts.BAG)).containsExactly("packet of “Two cabins”");
         assertThat(start.spots().get(Place.read("pocket:inside").orElseThrow()))
-                .containsExactly("the wallet", "the key case");
+                .containsExactly(
+                        "the wallet",
+                        "the key case",
+                        "the upper key (in the key case)",
+                        "the lower key (in the key case)");
         assertThat(start.spots().get(Place.DECK)).containsExactly("the deck, 52 cards");
         assertThat(evening.whereabouts()).hasSize(4);
         assertThat(evening.packList())

@@ -1,5 +1,6 @@
 import type { ApiProblem } from '@/api/client'
-import { postPractice, useOutbox, type Practice } from '@/saving'
+import { postPractice, type Practice } from './letters'
+import { useOutbox } from './outbox'
 import { t } from '@/words'
 import { ref } from 'vue'
 
@@ -23,7 +24,7 @@ export function useKeeping() {
         return false
       }
       void outbox.keepPractice(id, practice)
-      problem.value = t('rehearse.keeping.waits')
+      problem.value = t('saving.keeping.waits')
       return true
     }
   }

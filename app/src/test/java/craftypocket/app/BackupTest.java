@@ -1,0 +1,202 @@
+package craftypocket.app;
+
+import static craftypocket.app.RunningApplication.get;
+import static craftypocket.app.RunningApplication.post;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.Arrays;
+import java.util.HexFormat;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** A backup holds everything and brings it back; whatever else calls itself one changes nothing. */
+@ExtendWith(RunningApplication.OfItsOwn.class)
+class BackupTest {
+
+    private static byte[] save() throws IOException, InterruptedException {
+        return HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(RunningApplication.base().resolve("/api/backup"))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofByteArray())
+                .body();
+    }
+
+    private static HttpResponse<String> restore(byte[] zip) {
+        return RunningApplication.send(
+                HttpRequest.newBuilder(RunningApplication.base().resolve("/api/backup"))
+                        .header("Content-Type", "application/zip")
+                        .headers(RunningApplication.ownHeaders())
+                        .POST(HttpRequest.BodyPublishers.ofByteArray(zip)));
+    }
+
+    private static Map<String, byte[]> files(byte[] zip) throws IOException {
+        Map<String, byte[]> files = new LinkedHashMap<>();
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+                files.put(entry.getName(), in.readAllBytes());
+            }
+        }
+        return files;
+    }
+
+    private static byte[] zip(Map<String, byte[]> files) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            for (Map.Entry<String, byte[]> file : files.entrySet()) {
+                zip.putNextEntry(new ZipEntry(file.getKey()));
+                zip.write(file.getValue());
+            }
+        }
+        return out.toByteArray();
+    }
+
+    /** Everything that can be asked for, as text. */
+    private static Map<String, String> everything() {
+        Map<String, String> all = new TreeMap<>();
+        for (JsonNode each : get("/api/routines").json()) {
+            String path = "/api/routines/" + each.path("id").asString();
+            all.put(path, get(path + "/file").response().body());
+            all.put(path + "/rehearsals", get(path + "/rehearsals").response().body());
+        }
+        for (String path :
+                new String[] {"/api/sets", "/api/audiences", "/api/journal", "/api/performer", "/api/practice/judged"
+                }) {
+            all.put(path, get(path).response().body());
+        }
+        return all;
+    }
+
+    @Test
+    void everything_comes_back_byte_for_byte() throws IOException, InterruptedException {
+        String routine = get("/api/routines").json().get(0).path("id").asString();
+        post("/api/routines/" + routine + "/rehearsals", """
+                {"startedAt": "2026-05-04T20:15:00Z", "totalMillis": 61000, "cameOut": true, "steps": [], "notes": "Kept"}""");
+        post("/api/practice/judged", "{\"cards\": 20, \"said\": 23}");
+        RunningApplication.put("/api/performer/moves/complete-cut", "{\"alias\": \"the simple one\", \"skill\": 5}");
+        Map<String, String> before = everything();
+        byte[] zip = save();
+
+        // All is changed: a routine goes, another comes, people are forgotten.
+        RunningApplication.delete("/api/routines/" + routine);
+        post("/api/routines/from-file", RunningApplication.demo(3));
+        String people = get("/api/audiences").json().get(0).path("id").asString();
+        RunningApplication.delete("/api/audiences/" + people);
+        assertThat(everything()).isNotEqualTo(before);
+
+        assertThat(restore(zip).statusCode()).isEqualTo(200);
+        assertThat(everything()).isEqualTo(before);
+        Map<String, byte[]> first = files(zip);
+        files(save()).forEach((name, file) -> {
+            if (name.startsWith("routines/")) {
+                assertThat(file).as(name).isEqualTo(first.get(name));
+            }
+        });
+    }
+
+    private static void refused(byte[] zip, String why) {
+        Map<String, String> before = everything();
+        HttpResponse<String> answer = restore(zip);
+        assertThat(answer.statusCode()).as(why).isEqualTo(422);
+        assertThat(answer.body()).contains(why, "Nothing was changed");
+        assertThat(everything()).isEqualTo(before);
+    }
+
+    private static byte[] changed(byte[] zip, String name, String from, String to) throws IOException {
+        Map<String, byte[]> files = files(zip);
+        String text = new String(files.get(name), StandardCharsets.UTF_8);
+        assertThat(text).contains(from);
+        files.put(name, text.replace(from, to).getBytes(StandardCharsets.UTF_8));
+        return zip(files);
+    }
+
+    @Test
+    void what_is_no_backup_changes_nothing() throws IOException, InterruptedException {
+        byte[] zip = save();
+        refused("no zip at all".getBytes(StandardCharsets.UTF_8), "is missing");
+        refused(changed(zip, "backup.json", "\"version\":1", "\"version\":2"), "newer Crafty Pocket");
+        refused(changed(zip, "backup.json", "crafty-pocket/backup", "another/backup"), "no backup of Crafty Pocket");
+        String routine = files(zip).keySet().stream()
+                .filter(name -> name.startsWith("routines/"))
+                .findFirst()
+                .orElseThrow();
+        refused(changed(zip, routine, "\"title\"", "\"titel\""), "damaged");
+
+        Map<String, byte[]> outside = files(zip);
+        outside.put("../../outside.json", new byte[0]);
+        refused(zip(outside), "does not belong");
+        Map<String, byte[]> absolute = files(zip);
+        absolute.put("/etc/routines.json", new byte[0]);
+        refused(zip(absolute), "does not belong");
+        Map<String, byte[]> less = files(zip);
+        less.remove(routine);
+        refused(zip(less), "not those of its list");
+        byte[] cut = Arrays.copyOf(zip, zip.length / 2);
+        assertThat(restore(cut).statusCode()).isEqualTo(422);
+    }
+
+    @Test
+    void a_bomb_is_not_unpacked() throws IOException {
+        // Sixty files of nearly four megabytes of nothing, each of which packs into a few kilobytes.
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        byte[] nothing = new byte[3_900_000];
+        try (ZipOutputStream bomb = new ZipOutputStream(out)) {
+            for (int i = 0; i < 60; i++) {
+                bomb.putNextEntry(new ZipEntry("routines/bomb-%d.json".formatted(i)));
+                bomb.write(nothing);
+            }
+        }
+        assertThat(out.size()).isLessThan(1_000_000);
+        refused(out.toByteArray(), "too large");
+
+        ByteArrayOutputStream single = new ByteArrayOutputStream();
+        try (ZipOutputStream bomb = new ZipOutputStream(single)) {
+            bomb.putNextEntry(new ZipEntry("routines/bomb.json"));
+            bomb.write(new byte[5_000_000]);
+        }
+        refused(single.toByteArray(), "too large");
+    }
+
+    @Test
+    void a_backup_with_a_routine_that_cannot_be_done_is_refused_as_a_whole() throws IOException, InterruptedException {
+        Map<String, byte[]> files = files(save());
+        String name = files.keySet().stream()
+                .filter(each -> each.startsWith("routines/"))
+                .findFirst()
+                .orElseThrow();
+        byte[] bad = new String(files.get(name), StandardCharsets.UTF_8)
+                .replaceFirst("\"pack\":\"[^\"]*\"", "\"pack\":\"seven\"")
+                .getBytes(StandardCharsets.UTF_8);
+        files.put(name, bad);
+        String list = new String(files.get("backup.json"), StandardCharsets.UTF_8);
+        String hash =
+                RunningApplication.JSON.readTree(list).path("files").path(name).asString();
+        files.put("backup.json", list.replace(hash, sha256(bad)).getBytes(StandardCharsets.UTF_8));
+
+        refused(zip(files), "a pack has 3 to 52 cards");
+    }
+
+    private static String sha256(byte[] file) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(file));
+        } catch (NoSuchAlgorithmException everyJavaHasIt) {
+            throw new IllegalStateException(everyJavaHasIt);
+        }
+    }
+}

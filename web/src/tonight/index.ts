@@ -1,0 +1,1 @@
+export { usePeople } from './sets'

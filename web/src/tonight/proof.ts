@@ -1,0 +1,50 @@
+import { answered, api, type Stage, type Survey } from '@/api/client'
+import { inTurn } from '@/api/inTurn'
+import { count } from '@/ui/verdict'
+import { t } from '@/words'
+import { ref, shallowRef, watch } from 'vue'
+
+/** Whether a routine holds from the layout that the resets lead to, and from the one without them. */
+export function useProof(routine: () => string, stage: () => Stage | undefined) {
+  const found = shallowRef<{ after: Survey; begins: Survey }>()
+  const asking = ref(false)
+  const problem = ref('')
+  watch(
+    () => JSON.stringify([routine(), stage()?.after.order, stage()?.begins.order]),
+    () => (found.value = undefined),
+  )
+
+  async function ask(): Promise<void> {
+    const of = stage()
+    if (!of) {
+      return
+    }
+    asking.value = true
+    problem.value = ''
+    try {
+      const path = { id: routine() }
+      const stored = await answered(api.GET('/api/routines/{id}', { params: { path } }))
+      const survey = (setUp: Stage['after']) =>
+        inTurn(() => answered(api.POST('/api/survey', { body: { routine: { ...stored.routine, setUp } } })))
+      found.value = { after: await survey(of.after), begins: await survey(of.begins) }
+    } catch (thrown) {
+      problem.value = (thrown as Error).message
+    } finally {
+      asking.value = false
+    }
+  }
+
+  /** What a survey says, in a sentence. */
+  function told(survey: Survey, after: boolean): string {
+    const ways = count(survey.worlds)
+    const from = after ? t('tonight.proof.putRight') : t('tonight.proof.asItIs')
+    if (!survey.allHold) {
+      return t('tonight.proof.fails', { from })
+    }
+    return survey.exhaustive
+      ? t('tonight.proof.holds', { from, ways })
+      : t('tonight.proof.sampled', { from, ways })
+  }
+
+  return { found, asking, problem, ask, told }
+}
