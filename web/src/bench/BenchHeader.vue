@@ -5,6 +5,7 @@ import { vTyped } from '@/ui/typed'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import BridgeDialog from './BridgeDialog.vue'
+import SaveMenu from './SaveMenu.vue'
 import SolveDialog from './SolveDialog.vue'
 import { useBench } from './store'
 
@@ -95,6 +96,7 @@ function retitle(event: Event): void {
     >
       {{ $t('bench.benchHeader.redo') }}
     </button>
+    <SaveMenu class="max-[900px]:hidden" />
     <RouterLink class="btn-main" :to="`/rehearse/${bench.id}`">{{
       $t('bench.benchHeader.rehearse')
     }}</RouterLink>

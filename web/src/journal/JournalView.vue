@@ -92,7 +92,10 @@ useViewKeys([{ keys: '?', does: t('journal.journalView.theseKeys') }])
     <template v-if="figures.data.value && all > 0">
       <div class="mt-5 grid gap-6 lg:grid-cols-2">
         <MonthChart :months="figures.data.value.months" />
-        <div v-if="figures.data.value.reasons.length + figures.data.value.moves.length > 0" class="grid gap-6 sm:grid-cols-2">
+        <div
+          v-if="figures.data.value.reasons.length + figures.data.value.moves.length > 0"
+          class="grid gap-6 sm:grid-cols-2"
+        >
           <CountBars :title="$t('journal.journalView.whyItSlipped')" :counts="figures.data.value.reasons" />
           <CountBars
             :title="$t('journal.journalView.whereItSlipped')"

@@ -10,7 +10,7 @@ import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import PastRuns from './PastRuns.vue'
 import StepTimes from './StepTimes.vue'
-import { secondsOf, useLocalVoices, usePace, weakSteps } from './pace'
+import { secondsOf, useLocalVoices, usePace } from './pace'
 
 const props = defineProps<{
   id: string
@@ -61,10 +61,14 @@ function name(stepId: string): string {
 const length = computed(
   () => 1000 * props.routine.steps.reduce((sum, step) => sum + secondsOf(step, props.runs), 0),
 )
+const weakSteps = useQuery({
+  queryKey: computed(() => ['weak-steps', props.id, props.runs.length]),
+  queryFn: () => answered(api.GET('/api/routines/{id}/weak-steps', { params: { path: { id: props.id } } })),
+})
 const weak = computed(() =>
-  weakSteps(props.runs, WEAKEST).filter((each) =>
-    props.routine.steps.some((step) => step.id === each.stepId),
-  ),
+  (weakSteps.data.value ?? [])
+    .filter((each) => props.routine.steps.some((step) => step.id === each.stepId))
+    .slice(0, WEAKEST),
 )
 const bring = computed(() => props.routine.setUp.things.map((thing) => thing.name))
 

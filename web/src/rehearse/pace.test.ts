@@ -1,6 +1,6 @@
 import type { Rehearsal, Step } from '@/api/client'
 import { describe, expect, it } from 'vitest'
-import { secondsOf, weakSteps } from './pace'
+import { secondsOf } from './pace'
 
 const ran = (stepId: string, millis: number, slips = 0, reasons: string[] = []) => ({
   stepId,
@@ -25,19 +25,5 @@ describe('the pace of a run', () => {
     expect(secondsOf(step('a'), runs)).toBe(4)
     expect(secondsOf(step('b'), runs)).toBe(2.5)
     expect(secondsOf(step('c'), runs)).toBe(6)
-  })
-})
-
-describe('what was weak', () => {
-  it('is where most slips were, with their reasons', () => {
-    const runs = [
-      run(ran('a', 1, 1, ['flash']), ran('b', 1)),
-      run(ran('a', 1, 2, ['flash', 'too fast']), ran('c', 1, 1)),
-    ]
-
-    expect(weakSteps(runs, 2)).toEqual([
-      { stepId: 'a', slips: 3, reasons: ['flash', 'too fast'] },
-      { stepId: 'c', slips: 1, reasons: [] },
-    ])
   })
 })

@@ -51,20 +51,3 @@ export function speak(text: string): void {
     speechSynthesis.speak(said)
   }
 }
-
-/** The steps with most slips in these runs, the worst first. */
-export function weakSteps(
-  runs: Rehearsal[],
-  most: number,
-): { stepId: string; slips: number; reasons: string[] }[] {
-  const byStep = new Map<string, { stepId: string; slips: number; reasons: string[] }>()
-  for (const each of runs.flatMap((run) => run.steps).filter((step) => step.slips > 0)) {
-    const known = byStep.get(each.stepId) ?? { stepId: each.stepId, slips: 0, reasons: [] }
-    byStep.set(each.stepId, {
-      ...known,
-      slips: known.slips + each.slips,
-      reasons: [...new Set([...known.reasons, ...each.reasons])],
-    })
-  }
-  return [...byStep.values()].sort((a, b) => b.slips - a.slips).slice(0, most)
-}

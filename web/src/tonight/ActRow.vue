@@ -4,12 +4,15 @@ import type { Act, Evening, Stage } from '@/api/client'
 import { computed } from 'vue'
 import { useProof } from './proof'
 import { span } from './sets'
+import UnseenWays from './UnseenWays.vue'
 
 const props = defineProps<{
   act: Act
   at: number
   last: boolean
   stage?: Stage
+  /** The routine that used the deck before it. */
+  before?: string
   /** Whether its routine is not on the shelf any more. */
   gone: boolean
   conflicts: Evening['conflicts']
@@ -37,6 +40,7 @@ const timed = computed(() => TIMED[(props.stage?.timed ?? 'guess') as keyof type
     <ul v-if="stage && at > 0" class="ml-6 border-l-2 border-(--brass-line) py-1 pl-4 text-sm">
       <li v-for="reset in stage.resets" :key="reset.sentence" class="py-0.5" data-testid="reset">
         {{ reset.sentence }} <span class="text-soft">{{ reset.openness }}, {{ span(reset.seconds) }}</span>
+        <UnseenWays v-if="reset.to && before" :before="before" :reset="reset" />
       </li>
       <li v-for="reset in stage.sometimes" :key="reset.sentence" class="py-0.5 text-soft">
         {{ $t('tonight.actRow.inSomeRuns', { sentence: reset.sentence }) }}

@@ -83,7 +83,7 @@ useViewKeys([
       aria-live="polite"
       :aria-label="$t('tonight.performView.now')"
     >
-      <p class="text-lg opacity-70">
+      <p class="text-lg opacity-80">
         {{ $t('tonight.performView.of', { at: at + 1, stages: stages.length }) }}
       </p>
       <ul v-if="stage.resets.length > 0" class="mt-2 text-xl sm:text-2xl">
@@ -95,7 +95,7 @@ useViewKeys([
       <ol class="mt-5 flex flex-col gap-3 text-2xl leading-snug sm:text-4xl">
         <li v-for="cue in stage.cues" :key="cue">{{ cue }}</li>
       </ol>
-      <p class="mt-auto pt-6 text-lg opacity-70">
+      <p class="mt-auto pt-6 text-lg opacity-80">
         <template v-if="stages[at + 1]">{{
           $t('tonight.performView.then', { stages: stages[at + 1]!.title })
         }}</template>

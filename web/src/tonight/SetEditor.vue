@@ -3,6 +3,7 @@ import { t } from '@/words'
 import { answered, api, type BetterOrder } from '@/api/client'
 import { download } from '@/ui/download'
 import { inDialog, typing } from '@/ui/keys'
+import { useQueryClient } from '@tanstack/vue-query'
 import { onKeyStroke } from '@vueuse/core'
 import { computed, ref, toRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -18,6 +19,7 @@ const props = defineProps<{ id: string }>()
 defineEmits<{ remove: [] }>()
 
 const router = useRouter()
+const client = useQueryClient()
 const { set, stored, edit, loadAnew, changedElsewhere, problem } = useSet(toRef(props, 'id'))
 const evening = useEvening(set)
 const plan = computed(() => evening.data.value)
@@ -50,6 +52,20 @@ function change(at: number, change: object): void {
 function move(from: number, to: number): void {
   if (to >= 0 && to < set.value!.acts.length) {
     edit({ acts: moved(set.value!.acts, from, to) })
+  }
+}
+
+/** Tonight's people: the cards that were forced on them count from now on, in the hints of the Bench too. */
+async function setAudience(id: string): Promise<void> {
+  edit({ audience: id || undefined })
+  failed.value = ''
+  try {
+    const seen = id ? await answered(api.GET('/api/audiences/{id}/seen', { params: { path: { id } } })) : []
+    const cards = [...new Set(seen.flatMap((each) => each.forced))].join(' ')
+    await answered(api.PUT('/api/performer/forced', { body: { cards } }))
+    await client.invalidateQueries({ queryKey: ['performer'] })
+  } catch (thrown) {
+    failed.value = (thrown as Error).message
   }
 }
 
@@ -113,7 +129,7 @@ onKeyStroke(['p', 'P'], (event) => {
         <select
           class="field text-ink"
           :value="set.audience ?? ''"
-          @change="edit({ audience: ($event.target as HTMLSelectElement).value || undefined })"
+          @change="setAudience(($event.target as HTMLSelectElement).value)"
         >
           <option value="">{{ $t('tonight.setEditor.newPeople') }}</option>
           <option v-for="each in people ?? []" :key="each.id" :value="each.id">
@@ -166,6 +182,7 @@ onKeyStroke(['p', 'P'], (event) => {
             :at="i"
             :last="i === set.acts.length - 1"
             :stage="stageOf(i)"
+            :before="set.acts[stageOf(i)?.deckFrom ?? -1]?.routine"
             :gone="plan?.gone.includes(i) ?? false"
             :conflicts="conflictsOf(i)"
             @change="(to) => change(i, to)"

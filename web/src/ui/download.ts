@@ -22,9 +22,13 @@ async function post(address: string, body: BodyInit, type: string): Promise<Resp
 
 /** Asks for a file that is made from what is sent, and hands it to the browser to be saved. */
 export async function download(address: string, body: string, name: string): Promise<void> {
-  const answer = await post(address, body, 'application/json')
+  handOver(await (await post(address, body, 'application/json')).blob(), name)
+}
+
+/** Hands a file to the browser to be saved. */
+export function handOver(file: Blob, name: string): void {
   const link = document.createElement('a')
-  link.href = URL.createObjectURL(await answer.blob())
+  link.href = URL.createObjectURL(file)
   link.download = name
   link.click()
   URL.revokeObjectURL(link.href)

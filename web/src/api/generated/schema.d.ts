@@ -1140,6 +1140,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/routines/{id}/script.md": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The same as Markdown.
+         * @description The same as Markdown.
+         */
+        get: operations["scriptText"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/routines/{id}/script.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The routine to be read: what to do and say, with the deck after each step, as a PDF.
+         * @description The routine to be read: what to do and say, with the deck after each step, as a PDF.
+         */
+        get: operations["scriptPages"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/routines/{id}/undo": {
         parameters: {
             query?: never;
@@ -1154,6 +1194,26 @@ export interface paths {
          * @description Goes back by one edit.
          */
         post: operations["undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/routines/{id}/weak-steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Where the last two hundred runs of a routine slipped, the worst step first.
+         * @description Where the last two hundred runs of a routine slipped, the worst step first.
+         */
+        get: operations["weakSteps"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2203,7 +2263,10 @@ export interface components {
             text: string;
             warning: boolean;
         };
-        /** @description Something to be put right: how openly, and how long it takes, about. */
+        /**
+         * @description Something to be put right: how openly, and how long it takes, about. <code>to</code> is where a card is to come, when moves may
+         *      bring it there unseen.
+         */
         ResetDocument: {
             cards: string[];
             kind: string;
@@ -2211,6 +2274,7 @@ export interface components {
             /** Format: int32 */
             seconds: number;
             sentence: string;
+            to?: components["schemas"]["PlacementDocument"];
         };
         /** @description How many files of the backup were restored. */
         RestoredDocument: {
@@ -2424,7 +2488,8 @@ export interface components {
             position: number;
         };
         /**
-         * @description One routine. <code>timed</code> says where its seconds come from: <code>runs</code>, <code>plan</code> or <code>guess</code>. <code>begins</code> is the
+         * @description One routine. <code>timed</code> says where its seconds come from: <code>runs</code>, <code>plan</code> or <code>guess</code>. <code>deckFrom</code> is the act that used the deck before,
+         *      -1 for none. <code>begins</code> is the
          *      set-up that it would begin with if nothing was put right, <code>after</code> the one after the resets.
          */
         StageDocument: {
@@ -2434,6 +2499,8 @@ export interface components {
             begins: components["schemas"]["SetUpDocument"];
             bring: string;
             cues: string[];
+            /** Format: int32 */
+            deckFrom: number;
             firstWords: string;
             method: string;
             outs: string[];
@@ -2681,6 +2748,13 @@ export interface components {
             /** Format: double */
             share: number;
             steps: components["schemas"]["StepDocument"][];
+        };
+        /** @description A step that slipped in the last runs: how often, and why, the most frequent reason first. */
+        WeakStepDocument: {
+            reasons: string[];
+            /** Format: int32 */
+            slips: number;
+            stepId: string;
         };
         /** @description What is at a place: <code>kind</code> is the sort of place, such as <code>pocket</code>, <code>name</code> which of them. */
         WhatIsWhereDocument: {
@@ -7819,6 +7893,106 @@ export interface operations {
             };
         };
     };
+    scriptText: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/markdown;charset=UTF-8": string;
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    scriptPages: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     undo: {
         parameters: {
             query?: never;
@@ -7909,6 +8083,56 @@ export interface operations {
             };
             /** @description The disk is full. */
             507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    weakSteps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeakStepDocument"][];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

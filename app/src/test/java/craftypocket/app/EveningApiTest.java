@@ -182,7 +182,8 @@ class EveningApiTest {
             try (PDDocument document = Loader.loadPDF(pdf(paper, set))) {
                 assertThat(document.getNumberOfPages()).isEqualTo(1);
                 assertThat(new PDFTextStripper().getText(document))
-                        .contains("Captain’s table", "2. The loose plank", "1. Always on deck", "Before the next table");
+                        .contains(
+                                "Captain’s table", "2. The loose plank", "1. Always on deck", "Before the next table");
                 BufferedImage page = new PDFRenderer(document).renderImageWithDPI(0, 150);
                 assertThat(inked(page)).isBetween(0.01, 0.4);
                 if (System.getProperty("cues.write") != null) {
@@ -196,6 +197,35 @@ class EveningApiTest {
         }
         String text = post("/api/evening/cues.md", set).response().body();
         assertThat(text).contains("# Captain’s table", "## 3. What the purser wrote", "- [ ] envelope");
+    }
+
+    @Test
+    void a_routine_is_printed_with_its_deck_after_each_step() throws IOException, InterruptedException {
+        String id = demo("Stools at the bar")
+                .path("set")
+                .path("acts")
+                .get(0)
+                .path("routine")
+                .asString();
+        String text = get("/api/routines/" + id + "/script.md").response().body();
+        assertThat(text).contains("# The purser's wager", "8. **", "K ", " of 52");
+        byte[] pdf = HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(RunningApplication.base().resolve("/api/routines/" + id + "/script.pdf"))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofByteArray())
+                .body();
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+            BufferedImage page = new PDFRenderer(document).renderImageWithDPI(0, 110);
+            assertThat(inked(page)).isBetween(0.01, 0.4);
+            if (System.getProperty("cues.write") != null) {
+                ImageIO.write(
+                        page,
+                        "png",
+                        Path.of(System.getProperty("cues.write"), "script.png").toFile());
+            }
+        }
     }
 
     /** How much of a page is not white. */

@@ -86,7 +86,7 @@ class LayoutTest extends InBrowser {
                 .waitFor();
         waitUntilAllIsThere();
         faults.addAll(faults("Repertoire"));
-        for (String view : List.of("/moves", "/reckoner", "/drills", "/about")) {
+        for (String view : List.of("/moves", "/reckoner", "/drills", "/tonight", "/journal", "/settings", "/about")) {
             visit(view);
             page.locator("main h1, main h2").first().waitFor();
             waitUntilAllIsThere();

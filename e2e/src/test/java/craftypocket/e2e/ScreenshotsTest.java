@@ -30,18 +30,6 @@ class ScreenshotsTest extends InBrowser {
         select("return");
         picture("bench");
 
-        openDemo("Everything overboard");
-        page.getByText(Pattern.compile("all [\\d,]+ ways")).first().waitFor();
-        select("mess");
-        row("mess").scrollIntoViewIfNeeded();
-        page.mouse().wheel(0, 400);
-        picture("bench-messy-deck");
-
-        openDemo("Four lamps");
-        select("light");
-        page.getByText("What they believe").scrollIntoViewIfNeeded();
-        picture("bench-seen");
-
         openDemo("What the purser wrote");
         page.getByText(Pattern.compile("all [\\d,]+ ways")).first().waitFor();
         select("load");
@@ -65,21 +53,11 @@ class ScreenshotsTest extends InBrowser {
         select("lift");
         picture("bench-out");
 
-        openDemo("Two cabins");
-        page.getByText("the only way").first().waitFor();
-        select("left1");
-        picture("bench-packets-and-count");
-
         openDemo("Four lighthouses");
         select("set-up");
         button("Lay the cards").click();
         page.locator("[data-pile=deck] .tray-card").nth(1).click();
         picture("set-up-tray");
-
-        openDemo("The ship’s clock");
-        page.getByText("By what was chosen").first().click();
-        page.getByText("By what was chosen").first().scrollIntoViewIfNeeded();
-        picture("bench-bands-and-chart");
 
         openDemo("The purser's wager");
         select("deal");
@@ -93,6 +71,20 @@ class ScreenshotsTest extends InBrowser {
         page.getByText("Find ways").click();
         page.getByTestId("way").nth(2).waitFor();
         picture("get-me-there");
+
+        visit("/tonight");
+        page.getByTestId("set-time").waitFor();
+        picture("tonight");
+        page.keyboard().press("p");
+        page.getByText("1 of 3").waitFor();
+        page.keyboard().press("Space");
+        picture("perform");
+        visit("/journal");
+        page.getByTestId("entry").first().waitFor();
+        picture("journal");
+        visit("/settings");
+        page.getByTestId("people").first().waitFor();
+        picture("settings");
 
         visit("/reckoner");
         page.getByTestId("reckoned").first().waitFor();

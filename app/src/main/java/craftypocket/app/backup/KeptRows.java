@@ -34,9 +34,7 @@ public final class KeptRows implements Kept {
         NUMBER,
         TRUTH,
         /** A text that is stored compressed. */
-        COMPRESSED,
-        /** A text that is stored as it is. */
-        PLAIN
+        COMPRESSED
     }
 
     /** A column. */
@@ -95,8 +93,7 @@ public final class KeptRows implements Kept {
         for (Column column : table.columns()) {
             String name = column.name();
             switch (column.type()) {
-                case ID -> node.put(name, row.getString(name));
-                case TEXT -> node.put(name, row.getString(name));
+                case ID, TEXT -> node.put(name, row.getString(name));
                 case TIME ->
                     node.put(
                             name,
@@ -105,8 +102,7 @@ public final class KeptRows implements Kept {
                                     .toString());
                 case NUMBER -> node.put(name, row.getLong(name));
                 case TRUTH -> node.put(name, row.getBoolean(name));
-                case COMPRESSED -> node.set(name, json.readTree(Compressed.text(row.getBytes(name))));
-                default -> node.put(name, row.getString(name));
+                default -> node.set(name, json.readTree(Compressed.text(row.getBytes(name))));
             }
         }
         return node;
@@ -123,8 +119,11 @@ public final class KeptRows implements Kept {
                     require(name, false);
                 }
             }
-            if (table.document() != JsonNode.class) {
-                Object document = json.treeToValue(row.path(DOCUMENT), table.document());
+            Class<?> type = table.document().apply(row);
+            require(name, type != null);
+            if (type != String.class) {
+                JsonNode node = row.path(DOCUMENT);
+                Object document = json.treeToValue(node.isString() ? json.readTree(node.stringValue()) : node, type);
                 require(name, document != null && validator.validate(document).isEmpty());
             }
         }

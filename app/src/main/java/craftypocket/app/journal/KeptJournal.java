@@ -23,7 +23,7 @@ class KeptJournal {
             "",
             "name, id",
             List.of(new Column("id", Type.ID), new Column("name", Type.TEXT), new Column("document", Type.COMPRESSED)),
-            AudienceDocument.class);
+            row -> AudienceDocument.class);
 
     private static final Table PERFORMANCES = new Table(
             "performances",
@@ -37,7 +37,7 @@ class KeptJournal {
                     new Column("audience_id", Type.ID),
                     new Column("done_at", Type.TIME),
                     new Column("document", Type.COMPRESSED)),
-            PerformanceDocument.class);
+            row -> PerformanceDocument.class);
 
     @Bean
     KeptRows keptPeople(JdbcClient database, JsonMapper json, Validator validator) {

@@ -4,6 +4,7 @@ import craftypocket.app.backup.KeptRows;
 import craftypocket.app.backup.KeptRows.Column;
 import craftypocket.app.backup.KeptRows.Table;
 import craftypocket.app.backup.KeptRows.Type;
+import craftypocket.app.routines.RoutineDocument.OwnMoveDocument;
 import jakarta.validation.Validator;
 import java.util.List;
 import org.springframework.context.annotation.Bean;
@@ -22,8 +23,18 @@ class KeptNotes {
             "performer_note",
             "",
             "kind, id",
-            List.of(new Column("kind", Type.TEXT), new Column("id", Type.TEXT), new Column("document", Type.PLAIN)),
-            JsonNode.class);
+            List.of(new Column("kind", Type.TEXT), new Column("id", Type.TEXT), new Column("document", Type.TEXT)),
+            KeptNotes::note);
+
+    private static Class<?> note(JsonNode row) {
+        return switch (row.path("kind").asString("")) {
+            case PerformerNotes.MOVE -> PerformerDocument.MoveNoteDocument.class;
+            case PerformerNotes.OWN_MOVE -> OwnMoveDocument.class;
+            case PerformerNotes.HINT, PerformerNotes.FORCED -> String.class;
+            case PerformerNotes.HAND -> row.path("document").asString("").matches("RIGHT|LEFT") ? String.class : null;
+            default -> null;
+        };
+    }
 
     @Bean
     KeptRows keptNotesOfPerformer(JdbcClient database, JsonMapper json, Validator validator) {

@@ -22,11 +22,11 @@ import tools.jackson.databind.json.JsonMapper;
 @Transactional
 public class PerformerNotes {
 
-    private static final String HAND = "hand";
-    private static final String MOVE = "move";
-    private static final String HINT = "hint";
-    private static final String FORCED = "forced";
-    private static final String OWN_MOVE = "own-move";
+    static final String HAND = "hand";
+    static final String MOVE = "move";
+    static final String HINT = "hint";
+    static final String FORCED = "forced";
+    static final String OWN_MOVE = "own-move";
 
     private final JdbcClient database;
     private final JsonMapper json;

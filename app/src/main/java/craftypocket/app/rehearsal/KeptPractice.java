@@ -30,7 +30,7 @@ class KeptPractice {
                     new Column("slips", Type.NUMBER),
                     new Column("came_out", Type.TRUTH),
                     new Column("document", Type.COMPRESSED)),
-            RehearsalDocument.class);
+            row -> RehearsalDocument.class);
 
     private static final Table PRACTICE = new Table(
             "practice",
@@ -44,7 +44,17 @@ class KeptPractice {
                     new Column("subject", Type.TEXT),
                     new Column("done_at", Type.TIME),
                     new Column("document", Type.COMPRESSED)),
-            JsonNode.class);
+            KeptPractice::practised);
+
+    private static Class<?> practised(JsonNode row) {
+        return switch (row.path("kind").asString("")) {
+            case "beats" -> PracticeController.TryDocument.class;
+            case "judged" -> PracticeController.GuessDocument.class;
+            case "recall" -> PracticeController.AnswerDocument.class;
+            case "drill" -> PracticeController.DrillSetDocument.class;
+            default -> null;
+        };
+    }
 
     @Bean
     KeptRows keptRuns(JdbcClient database, JsonMapper json, Validator validator) {

@@ -4,9 +4,11 @@ import craftypocket.app.folder.StoresData;
 import craftypocket.app.http.AnswersWithProblems;
 import craftypocket.app.http.EditId;
 import craftypocket.app.routines.RoutineService;
+import craftypocket.core.rehearse.WeakSteps;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -71,6 +73,22 @@ class RehearsalController {
         routines.requireExisting(id);
         return rehearsals.findByRoutineIdOrderByStartedAtDesc(id, PageRequest.of(page, MOST_LISTED)).stream()
                 .map(r -> json.readValue(r.text(), RehearsalDocument.class))
+                .toList();
+    }
+
+    /** A step that slipped in the last runs: how often, and why, the most frequent reason first. */
+    record WeakStepDocument(
+            @NotNull String stepId, int slips, @NotNull List<String> reasons) {}
+
+    /** Where the last two hundred runs of a routine slipped, the worst step first. */
+    @GetMapping("/routines/{id}/weak-steps")
+    List<WeakStepDocument> weakSteps(@PathVariable UUID id) {
+        return WeakSteps.of(runs(id, 0).stream()
+                        .flatMap(run -> run.steps().stream())
+                        .map(step -> new WeakSteps.Gone(step.stepId(), step.slips(), step.reasons()))
+                        .toList())
+                .stream()
+                .map(weak -> new WeakStepDocument(weak.step(), weak.slips(), weak.reasons()))
                 .toList();
     }
 

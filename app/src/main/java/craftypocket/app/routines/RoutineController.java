@@ -21,6 +21,7 @@ import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -49,9 +50,11 @@ class RoutineController {
 
     private final RoutineService routines;
     private final Beginnings beginnings;
+    private final RoutineFiles files;
 
-    RoutineController(RoutineService routines, Beginnings beginnings) {
+    RoutineController(RoutineService routines, Beginnings beginnings, RoutineFiles files) {
         this.beginnings = beginnings;
+        this.files = files;
         this.routines = routines;
     }
 
@@ -114,13 +117,37 @@ class RoutineController {
     @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = RoutineDocument.class)))
     ResponseEntity<JsonNode> file(@PathVariable UUID id) {
         JsonNode document = routines.file(id);
-        String name = document.path("title").asString().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
-        ContentDisposition attachment = ContentDisposition.attachment()
-                .filename(name + ".routine.json", StandardCharsets.UTF_8)
-                .build();
         return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, attachment.toString())
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        attachment(document.path("title").asString(), "routine.json"))
                 .body(document);
+    }
+
+    /** The routine to be read: what to do and say, with the deck after each step, as a PDF. */
+    @GetMapping(value = "/{id}/script.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> scriptPages(@PathVariable UUID id) {
+        RoutineDocument routine = routines.find(id).routine();
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, attachment(routine.title(), "pdf"))
+                .body(new RoutineScript(routine, files.plan(routine)).pdf());
+    }
+
+    /** The same as Markdown. */
+    @GetMapping(value = "/{id}/script.md", produces = "text/markdown;charset=UTF-8")
+    ResponseEntity<String> scriptText(@PathVariable UUID id) {
+        RoutineDocument routine = routines.find(id).routine();
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, attachment(routine.title(), "md"))
+                .body(new RoutineScript(routine, files.plan(routine)).markdown());
+    }
+
+    private static String attachment(String title, String ending) {
+        String name = title.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
+        return ContentDisposition.attachment()
+                .filename(name + "." + ending, StandardCharsets.UTF_8)
+                .build()
+                .toString();
     }
 
     /** Puts a new state in the place of the old one. The same edit sent again changes nothing more. */

@@ -132,10 +132,7 @@ public record RoutineDocument(
                     setUp.piles().stream()
                             .map(pile -> new LaidPileDocument(pile.place(), pile.cards()))
                             .toList(),
-                    setUp.placements().stream()
-                            .map(each -> new PlacementDocument(
-                                    each.card(), each.nth(), each.fromBottom() ? "bottom" : "top"))
-                            .toList(),
+                    setUp.placements().stream().map(PlacementDocument::of).toList(),
                     setUp.markings().stream()
                             .map(each -> new MarkingDocument(each.card(), each.mark()))
                             .toList(),
@@ -304,7 +301,12 @@ public record RoutineDocument(
             int nth,
 
             @NotNull @Pattern(regexp = "top|bottom", message = "must be top or bottom")
-            String from) {}
+            String from) {
+
+        public static PlacementDocument of(Placement placement) {
+            return new PlacementDocument(placement.card(), placement.nth(), placement.fromBottom() ? "bottom" : "top");
+        }
+    }
 
     public record RoleDocument(
             @NotNull @Pattern(regexp = "[A-Z]", message = "one letter from A to Z")

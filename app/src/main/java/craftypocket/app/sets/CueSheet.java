@@ -1,5 +1,7 @@
 package craftypocket.app.sets;
 
+import craftypocket.app.print.PrintedPages;
+import craftypocket.app.print.PrintedPages.Marked;
 import craftypocket.app.sets.EveningDocument.ResetDocument;
 import craftypocket.app.sets.EveningDocument.StageDocument;
 import craftypocket.core.cards.CardText;
@@ -11,7 +13,7 @@ import java.util.Locale;
 
 /**
  * What a performer carries to the table: order, set-ups, first words, cues, outs and resets. What is on the sheet is
- * settled here; {@link CueSheetPdf} and {@link #markdown} only write it.
+ * settled here, and written as pages or as text.
  *
  * @param title of the set
  * @param subtitle place and time
@@ -37,9 +39,6 @@ record CueSheet(String title, String subtitle, List<Part> parts, List<Listed> li
             List<String> outs,
             int cards,
             List<Marked> marked) {}
-
-    /** A card at a place from the top. */
-    record Marked(int nth, String sign) {}
 
     /** A list with its heading; {@code atTable} when it is needed there, and not only at home. */
     record Listed(String heading, boolean atTable, List<String> items) {}
@@ -87,6 +86,44 @@ record CueSheet(String title, String subtitle, List<Part> parts, List<Listed> li
                         each.fromBottom() ? size + 1 - each.nth() : each.nth(),
                         CardText.readCard(each.card()).map(CardText::sign).orElse(each.card())))
                 .toList();
+    }
+
+    /** Type that is smaller than this, in points, nobody reads at a table. */
+    private static final double SMALLEST = 5.5;
+
+    /** One page: for the pocket, or with outs and the bag for the prop table. */
+    byte[] pdf(PrintedPages.Paper paper) {
+        return PrintedPages.write(title, paper, SMALLEST, pages -> {
+            pages.title(title);
+            pages.plain(subtitle, false);
+            for (int i = 0; i < parts.size(); i++) {
+                print(i + 1, parts.get(i), paper, pages);
+            }
+            for (Listed list : lists) {
+                if (!list.items().isEmpty() && (paper == PrintedPages.Paper.A4 || list.atTable())) {
+                    pages.gap();
+                    pages.strong(list.heading(), false);
+                    list.items().forEach(pages::tick);
+                }
+            }
+        });
+    }
+
+    private static void print(int number, Part part, PrintedPages.Paper paper, PrintedPages pages) {
+        pages.gap();
+        part.before().forEach(reset -> pages.plain("» " + reset, false));
+        pages.heading(number + ". " + part.title());
+        if (!part.marked().isEmpty()) {
+            pages.deck(part.cards(), part.marked());
+        }
+        pages.plain(part.bring(), true);
+        if (!part.words().isBlank()) {
+            pages.strong("“" + part.words() + "”", true);
+        }
+        part.cues().forEach(cue -> pages.plain("• " + cue, true));
+        if (paper == PrintedPages.Paper.A4) {
+            part.outs().forEach(out -> pages.plain("If " + out, true));
+        }
     }
 
     /** The same as Markdown. */

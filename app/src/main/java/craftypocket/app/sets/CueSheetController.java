@@ -1,6 +1,7 @@
 package craftypocket.app.sets;
 
 import craftypocket.app.http.AnswersWithProblems;
+import craftypocket.app.print.PrintedPages;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Pattern;
 import java.util.List;
@@ -33,7 +34,7 @@ class CueSheetController {
     ResponseEntity<byte[]> cuePage(
             @RequestParam(defaultValue = "a4") @Pattern(regexp = "a4|a6", message = "must be a4 or a6") String paper,
             @Valid @RequestBody SetDocument set) {
-        byte[] pdf = CueSheetPdf.write(sheet(set), CueSheetPdf.Paper.valueOf(paper.toUpperCase(Locale.ROOT)));
+        byte[] pdf = sheet(set).pdf(PrintedPages.Paper.valueOf(paper.toUpperCase(Locale.ROOT)));
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"cues-" + paper + ".pdf\"")

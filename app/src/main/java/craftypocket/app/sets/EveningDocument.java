@@ -1,6 +1,7 @@
 package craftypocket.app.sets;
 
 import craftypocket.app.http.Constants;
+import craftypocket.app.routines.RoutineDocument.PlacementDocument;
 import craftypocket.app.routines.RoutineDocument.SetUpDocument;
 import craftypocket.core.evening.BetterOrder;
 import craftypocket.core.evening.Conflict;
@@ -30,11 +31,13 @@ record EveningDocument(
         @NotNull List<Integer> gone) {
 
     /**
-     * One routine. {@code timed} says where its seconds come from: {@code runs}, {@code plan} or {@code guess}. {@code begins} is the
+     * One routine. {@code timed} says where its seconds come from: {@code runs}, {@code plan} or {@code guess}. {@code deckFrom} is the act that used the deck before,
+     * -1 for none. {@code begins} is the
      * set-up that it would begin with if nothing was put right, {@code after} the one after the resets.
      */
     record StageDocument(
             int act,
+            int deckFrom,
             int seconds,
             double spread,
             @NotNull String timed,
@@ -48,13 +51,17 @@ record EveningDocument(
             @NotNull SetUpDocument begins,
             @NotNull SetUpDocument after) {}
 
-    /** Something to be put right: how openly, and how long it takes, about. */
+    /**
+     * Something to be put right: how openly, and how long it takes, about. {@code to} is where a card is to come, when moves may
+     * bring it there unseen.
+     */
     record ResetDocument(
             @NotNull String kind,
             @NotNull String openness,
             @NotNull String sentence,
             @NotNull List<String> cards,
-            int seconds) {
+            int seconds,
+            PlacementDocument to) {
 
         static ResetDocument of(Reset reset) {
             return new ResetDocument(
@@ -62,7 +69,8 @@ record EveningDocument(
                     reset.kind().openness().label(),
                     reset.sentence(),
                     reset.cards(),
-                    reset.seconds());
+                    reset.seconds(),
+                    reset.to().map(PlacementDocument::of).orElse(null));
         }
 
         static List<ResetDocument> of(List<Reset> resets) {
@@ -110,6 +118,7 @@ record EveningDocument(
             ActRead act = acts.get(i);
             stages.add(new StageDocument(
                     act.index(),
+                    stage.deckFrom() < 0 ? -1 : acts.get(stage.deckFrom()).index(),
                     act.act().seconds(),
                     act.act().spread(),
                     act.timed(),

@@ -27,7 +27,7 @@ class KeptSets {
                     new Column("version", Type.NUMBER),
                     new Column("changed_at", Type.TIME),
                     new Column("document", Type.COMPRESSED)),
-            SetDocument.class);
+            row -> SetDocument.class);
 
     @Bean
     KeptRows keptEvenings(JdbcClient database, JsonMapper json, Validator validator) {

@@ -50,6 +50,7 @@ public record Evening(
     /**
      * One routine of the set.
      *
+     * @param deckFrom the index of the routine that used the deck before, or -1
      * @param asks what it asks of place, people and pockets
      * @param resets what is to be put right before it; of the first one nothing
      * @param sometimes what has to be put right besides after other runs of the routine before
@@ -57,7 +58,8 @@ public record Evening(
      * @param start how everything lies as it begins
      * @param end how everything lies when it is over, in the usual run
      */
-    public record Stage(Asks asks, Resets resets, List<Reset> sometimes, SetUp carried, Between start, Between end) {}
+    public record Stage(
+            int deckFrom, Asks asks, Resets resets, List<Reset> sometimes, SetUp carried, Between start, Between end) {}
 
     public Evening {
         stages = List.copyOf(stages);
@@ -90,7 +92,7 @@ public record Evening(
                 sometimes = sometimes(acts.get(lastWithDeck).plan(), plan, resets, things);
                 carried = now.begins(plan.routine().setUp(), own);
             }
-            stages.add(new Stage(Asks.of(plan), resets, sometimes, carried, own, end));
+            stages.add(new Stage(deck ? lastWithDeck : -1, Asks.of(plan), resets, sometimes, carried, own, end));
             end.things().forEach(thing -> things.put(thing.name(), thing));
             if (deck) {
                 firstWithDeck = firstWithDeck < 0 ? index : firstWithDeck;

@@ -1,6 +1,8 @@
 package craftypocket.core.evening;
 
+import craftypocket.core.routine.Placement;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Something that is to be put right between two routines, or between two tables.
@@ -9,8 +11,9 @@ import java.util.List;
  * @param sentence what to do, in a sentence
  * @param cards the codes of the cards that it is about
  * @param seconds how long it takes, about
+ * @param to where in the deck a card is to come, when that is all there is to it: moves may bring it there unseen
  */
-public record Reset(Kind kind, String sentence, List<String> cards, int seconds) {
+public record Reset(Kind kind, String sentence, List<String> cards, int seconds, Optional<Placement> to) {
 
     /** How openly something can be done (common practice). */
     public enum Openness {
@@ -74,7 +77,12 @@ public record Reset(Kind kind, String sentence, List<String> cards, int seconds)
 
     static Reset of(Kind kind, String sentence, List<String> cards) {
         int times = kind == Kind.STACK ? cards.size() : 1;
-        return new Reset(kind, sentence, cards, kind.seconds * times);
+        return new Reset(kind, sentence, cards, kind.seconds * times, Optional.empty());
+    }
+
+    /** The same, of one card that is to come to a place in the deck. */
+    Reset to(Placement place) {
+        return new Reset(kind, sentence, cards, seconds, Optional.of(place));
     }
 
     static Reset of(Kind kind, String sentence) {

@@ -247,11 +247,12 @@ public record Resets(List<Reset> list, SetUp after) {
                 if (placed(after)) {
                     LyingCard first = stated.values().iterator().next();
                     list.add(Reset.of(
-                            Reset.Kind.CUT,
-                            "Cut so that " + first.sign() + " comes "
-                                    + where(stated.keySet().iterator().next()) + ": "
-                                    + cards(cut) + " from the top go underneath.",
-                            List.of(first.code())));
+                                    Reset.Kind.CUT,
+                                    "Cut so that " + first.sign() + " comes "
+                                            + where(stated.keySet().iterator().next()) + ": "
+                                            + cards(cut) + " from the top go underneath.",
+                                    List.of(first.code()))
+                            .to(placement(stated.keySet().iterator().next())));
                     deck.clear();
                     deck.addAll(after);
                     return;
@@ -263,9 +264,10 @@ public record Resets(List<Reset> list, SetUp after) {
             stated.forEach((at, card) -> {
                 if (single && !(at < deck.size() && deck.get(at).equals(card))) {
                     list.add(Reset.of(
-                            Reset.Kind.PLACE,
-                            "Bring " + card.sign() + " " + where(at) + (card.faceUp() ? ", face up" : "") + ".",
-                            List.of(card.code())));
+                                    Reset.Kind.PLACE,
+                                    "Bring " + card.sign() + " " + where(at) + (card.faceUp() ? ", face up" : "") + ".",
+                                    List.of(card.code()))
+                            .to(placement(at)));
                 }
             });
             if (!single) {
@@ -313,6 +315,11 @@ public record Resets(List<Reset> list, SetUp after) {
                         .flatMap(lies -> back(lies, thing))
                         .ifPresent(list::add);
             }
+        }
+
+        private Placement placement(int at) {
+            boolean fromBottom = deck.size() - at < at + 1;
+            return new Placement(stated.get(at).code(), fromBottom ? deck.size() - at : at + 1, fromBottom);
         }
 
         private String where(int at) {

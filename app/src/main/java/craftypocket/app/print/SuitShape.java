@@ -1,4 +1,4 @@
-package craftypocket.app.sets;
+package craftypocket.app.print;
 
 import java.io.IOException;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;

@@ -1,14 +1,12 @@
-package craftypocket.app.sets;
+package craftypocket.app.print;
 
-import craftypocket.app.sets.CueSheet.Listed;
-import craftypocket.app.sets.CueSheet.Marked;
-import craftypocket.app.sets.CueSheet.Part;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -16,11 +14,16 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
-/** Writes a {@link CueSheet} on one page, as large as it fits; on more pages only when it would be too small to read. */
-final class CueSheetPdf {
+/**
+ * Pages to be printed, with the letters of the screen and shapes of our own for the suits. What goes onto them is said from
+ * top to bottom, and said again for each size of type that is tried: the largest with which one page is enough is taken.
+ * Where even the smallest is not enough there are more pages.
+ */
+public final class PrintedPages {
 
-    /** The page for the pocket, and the one for the prop table. */
-    enum Paper {
+    /** A sheet of paper. */
+    public enum Paper {
+        /** For the pocket. */
         A6(PDRectangle.A6, 18, 11),
         A4(PDRectangle.A4, 48, 13);
 
@@ -35,7 +38,9 @@ final class CueSheetPdf {
         }
     }
 
-    private static final float SMALLEST = 5.5f;
+    /** A card at a place of a deck, counted from the top. */
+    public record Marked(int nth, String sign) {}
+
     private static final float SMALLER = 0.5f;
     private static final float LEADING = 1.3f;
     private static final String SUITS = "♠♥♦♣";
@@ -53,7 +58,7 @@ final class CueSheetPdf {
     private float y;
     private int pages;
 
-    private CueSheetPdf(Paper paper, PDDocument document) throws IOException {
+    private PrintedPages(Paper paper, PDDocument document) throws IOException {
         this.paper = paper;
         this.document = document;
         text = font("text");
@@ -61,11 +66,17 @@ final class CueSheetPdf {
         title = font("title");
     }
 
-    /** The sheet as a PDF. */
-    static byte[] write(CueSheet sheet, Paper paper) {
+    /**
+     * Makes a PDF.
+     *
+     * @param title what the document is called
+     * @param smallest the smallest type that may be tried, in points
+     * @param content says what is on the pages; called several times
+     */
+    public static byte[] write(String title, Paper paper, double smallest, Consumer<PrintedPages> content) {
         try (PDDocument document = new PDDocument()) {
-            document.getDocumentInformation().setTitle(sheet.title());
-            new CueSheetPdf(paper, document).write(sheet);
+            document.getDocumentInformation().setTitle(title);
+            new PrintedPages(paper, document).write((float) smallest, content);
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             document.save(out);
             return out.toByteArray();
@@ -75,29 +86,59 @@ final class CueSheetPdf {
     }
 
     private PDFont font(String name) throws IOException {
-        try (InputStream file = CueSheetPdf.class.getResourceAsStream("/print/" + name + ".ttf")) {
+        try (InputStream file = PrintedPages.class.getResourceAsStream("/print/" + name + ".ttf")) {
             return PDType0Font.load(document, file);
         }
     }
 
-    private void write(CueSheet sheet) throws IOException {
+    private void write(float smallest, Consumer<PrintedPages> content) throws IOException {
         size = paper.largest;
-        while (size > SMALLEST && !fits(sheet)) {
+        while (size > smallest && !fits(content)) {
             size -= SMALLER;
         }
         pages = 0;
         newPage();
-        lay(sheet);
+        content.accept(this);
         page.close();
     }
 
     /** Lays everything without drawing, and sees whether one page is enough. */
-    private boolean fits(CueSheet sheet) throws IOException {
+    private boolean fits(Consumer<PrintedPages> content) {
         page = null;
         pages = 0;
         y = top();
-        lay(sheet);
+        content.accept(this);
         return pages == 0;
+    }
+
+    /** The title of the whole, in the letters of titles. */
+    public void title(String words) {
+        words(title, size * 1.6f, words, 0);
+    }
+
+    /** The heading of a part. */
+    public void heading(String words) {
+        words(bold, size * 1.2f, words, 0);
+    }
+
+    /** Plain words, or strong ones. */
+    public void plain(String words, boolean indented) {
+        words(text, size, words, indented ? size : 0);
+    }
+
+    public void strong(String words, boolean indented) {
+        words(bold, size, words, indented ? size : 0);
+    }
+
+    /** Something to be ticked. */
+    public void tick(String words) {
+        box();
+        words(text, size, words, size * 1.3f);
+    }
+
+    /** Room between two parts. */
+    public void gap() {
+        y -= size * 0.6f;
     }
 
     private float top() {
@@ -118,106 +159,81 @@ final class CueSheetPdf {
         y = top();
     }
 
-    private void lay(CueSheet sheet) throws IOException {
-        words(title, size * 1.6f, sheet.title(), 0);
-        words(text, size, sheet.subtitle(), 0);
-        for (int i = 0; i < sheet.parts().size(); i++) {
-            part(i + 1, sheet.parts().get(i));
-        }
-        for (Listed list : sheet.lists()) {
-            if (!list.items().isEmpty() && (paper == Paper.A4 || list.atTable())) {
-                gap(size * 0.7f);
-                words(bold, size, list.heading(), 0);
-                for (String item : list.items()) {
-                    box();
-                    words(text, size, item, size * 1.3f);
-                }
-            }
-        }
-    }
-
-    private void part(int number, Part part) throws IOException {
-        gap(size * 0.6f);
-        for (String reset : part.before()) {
-            words(text, size, "» " + reset, 0);
-        }
-        words(bold, size * 1.2f, number + ". " + part.title(), 0);
-        if (!part.marked().isEmpty()) {
-            deck(part);
-        }
-        words(text, size, part.bring(), size);
-        if (!part.words().isBlank()) {
-            words(bold, size, "“" + part.words() + "”", size);
-        }
-        for (String cue : part.cues()) {
-            words(text, size, "• " + cue, size);
-        }
-        if (paper == Paper.A4) {
-            for (String out : part.outs()) {
-                words(text, size, "If " + out, size);
-            }
-        }
-    }
-
-    private void gap(float height) {
-        y -= height;
-    }
-
     /** The deck seen from the side, the top on the left, with the cards whose place is stated. */
-    private void deck(Part part) throws IOException {
+    public void deck(int cards, List<Marked> marked) {
         float height = size * 0.9f;
         float wide = width() - 2 * size;
         room(height + size * LEADING * 1.2f);
         if (page != null) {
-            float left = paper.margin + size;
-            page.setLineWidth(0.4f);
-            page.addRect(left, y - height, wide, height);
-            page.stroke();
-            for (Marked card : part.marked()) {
-                float x = left + wide * (card.nth() - 0.5f) / part.cards();
-                page.setLineWidth(1.2f);
-                page.moveTo(x, y);
-                page.lineTo(x, y - height);
-                page.stroke();
-                float label = Math.min(x, left + wide - measure(text, size * 0.8f, card.sign()));
-                line(text, size * 0.8f, card.sign(), label, y - height - size);
-            }
+            drawing(() -> drawDeck(cards, marked, wide, height));
         }
         y -= height + size * LEADING;
     }
 
-    /** A box to tick. */
-    private void box() throws IOException {
-        room(size * LEADING);
-        if (page != null) {
-            page.setLineWidth(0.5f);
-            page.addRect(paper.margin, y - size, size * 0.75f, size * 0.75f);
+    private void drawDeck(int cards, List<Marked> marked, float wide, float height) throws IOException {
+        float left = paper.margin + size;
+        page.setLineWidth(0.4f);
+        page.addRect(left, y - height, wide, height);
+        page.stroke();
+        for (Marked card : marked) {
+            float x = left + wide * (card.nth() - 0.5f) / cards;
+            page.setLineWidth(1.2f);
+            page.moveTo(x, y);
+            page.lineTo(x, y - height);
             page.stroke();
+            float label = Math.min(x, left + wide - measure(text, size * 0.8f, card.sign()));
+            line(text, size * 0.8f, card.sign(), label, y - height - size);
         }
     }
 
-    private void words(PDFont font, float points, String words, float indent) throws IOException {
+    /** Something that draws into memory, where nothing can fail. */
+    @FunctionalInterface
+    private interface Drawing {
+        void draw() throws IOException;
+    }
+
+    private static void drawing(Drawing drawing) {
+        try {
+            drawing.draw();
+        } catch (IOException inMemory) {
+            throw new UncheckedIOException(inMemory);
+        }
+    }
+
+    /** A box to tick. */
+    private void box() {
+        room(size * LEADING);
+        if (page != null) {
+            drawing(() -> {
+                page.setLineWidth(0.5f);
+                page.addRect(paper.margin, y - size, size * 0.75f, size * 0.75f);
+                page.stroke();
+            });
+        }
+    }
+
+    private void words(PDFont font, float points, String words, float indent) {
         for (String line : lines(font, points, words, width() - indent)) {
             room(points * LEADING);
             if (page != null) {
-                line(font, points, line, paper.margin + indent, y - points);
+                drawing(() -> line(font, points, line, paper.margin + indent, y - points));
             }
             y -= points * LEADING;
         }
     }
 
-    private void room(float height) throws IOException {
+    private void room(float height) {
         if (y - height < paper.margin) {
             pages++;
             if (page == null) {
                 y = top();
             } else {
-                newPage();
+                drawing(this::newPage);
             }
         }
     }
 
-    private List<String> lines(PDFont font, float points, String words, float wide) throws IOException {
+    private List<String> lines(PDFont font, float points, String words, float wide) {
         List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();
         for (String word : words.strip().split("\\s+")) {
@@ -236,12 +252,20 @@ final class CueSheetPdf {
     }
 
     /** Letters by the font, suits as shapes of our own, and a question mark for what the font lacks. */
-    private float measure(PDFont font, float points, String line) throws IOException {
+    private static float measure(PDFont font, float points, String line) {
         float wide = 0;
         for (int point : line.codePoints().toArray()) {
-            wide += isSuit(point) ? points * 0.75f : font.getStringWidth(letter(font, point)) / 1000 * points;
+            wide += isSuit(point) ? points * 0.75f : letterWidth(font, points, letter(font, point));
         }
         return wide;
+    }
+
+    private static float letterWidth(PDFont font, float points, String letter) {
+        try {
+            return font.getStringWidth(letter) / 1000 * points;
+        } catch (IOException inMemory) {
+            throw new UncheckedIOException(inMemory);
+        }
     }
 
     private static boolean isSuit(int point) {
@@ -271,7 +295,7 @@ final class CueSheetPdf {
             } else {
                 String letter = letter(font, point);
                 run.append(letter);
-                at += font.getStringWidth(letter) / 1000 * points;
+                at += letterWidth(font, points, letter);
             }
         }
         show(font, points, run, from, baseline);

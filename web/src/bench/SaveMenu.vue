@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { pngOf, svgOf } from '@/deck'
+import { handOver } from '@/ui/download'
+import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
+import { useBench } from './store'
+
+const bench = useBench()
+
+function drawn(): SVGSVGElement | null {
+  return document.querySelector<SVGSVGElement>('#view svg[role=img]')
+}
+
+function saveSvg(): void {
+  const deck = drawn()
+  if (deck) {
+    handOver(new Blob([svgOf(deck)], { type: 'image/svg+xml' }), `${bench.routine!.title}.svg`)
+  }
+}
+
+async function savePng(): Promise<void> {
+  const deck = drawn()
+  if (deck) {
+    handOver(await pngOf(deck), `${bench.routine!.title}.png`)
+  }
+}
+</script>
+
+<template>
+  <Menu as="div" class="relative">
+    <MenuButton class="btn">{{ $t('bench.saveMenu.saveAs') }}</MenuButton>
+    <MenuItems class="absolute right-0 z-30 w-56 rounded-lg border border-rule bg-paper py-1">
+      <MenuItem v-slot="{ active }">
+        <a
+          class="item"
+          :class="{ 'bg-brass/15': active }"
+          :href="`/api/routines/${bench.id}/script.pdf`"
+          download
+          >{{ $t('bench.saveMenu.scriptToPrintPdf') }}</a
+        >
+      </MenuItem>
+      <MenuItem v-slot="{ active }">
+        <a
+          class="item"
+          :class="{ 'bg-brass/15': active }"
+          :href="`/api/routines/${bench.id}/script.md`"
+          download
+          >{{ $t('bench.saveMenu.scriptAsTextMarkdown') }}</a
+        >
+      </MenuItem>
+      <MenuItem v-slot="{ active }">
+        <button class="item" :class="{ 'bg-brass/15': active }" @click="saveSvg">
+          {{ $t('bench.saveMenu.pictureSvg') }}
+        </button>
+      </MenuItem>
+      <MenuItem v-slot="{ active }">
+        <button class="item" :class="{ 'bg-brass/15': active }" @click="savePng">
+          {{ $t('bench.saveMenu.picturePng') }}
+        </button>
+      </MenuItem>
+      <MenuItem v-slot="{ active }">
+        <a
+          class="item"
+          :class="{ 'bg-brass/15': active }"
+          :href="`/api/routines/${bench.id}/file`"
+          download
+          >{{ $t('bench.saveMenu.routineJson') }}</a
+        >
+      </MenuItem>
+    </MenuItems>
+  </Menu>
+</template>
+
+<style scoped>
+.item {
+  display: block;
+  width: 100%;
+  padding: 0.35rem 1rem;
+  text-align: left;
+}
+</style>
