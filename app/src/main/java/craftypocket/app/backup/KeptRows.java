@@ -40,7 +40,10 @@ public final class KeptRows implements Kept {
     /** A column. */
     public record Column(String name, Type type) {}
 
-    /** Where a table is kept, and what its documents are; {@code where} leaves out rows that belong to nothing. */
+    /**
+     * Where a table is kept; {@code where} leaves out rows that belong to nothing, and {@code document} says of a row what its document
+     * must be: {@code String} for any text, null for a row that cannot be.
+     */
     public record Table(
             String folder,
             int rank,
@@ -48,7 +51,7 @@ public final class KeptRows implements Kept {
             String where,
             String order,
             List<Column> columns,
-            Class<?> document) {}
+            Function<JsonNode, Class<?>> document) {}
 
     private final Table table;
     private final JdbcClient database;
