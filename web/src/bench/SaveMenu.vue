@@ -31,7 +31,7 @@ async function savePng(): Promise<void> {
     <MenuItems class="absolute right-0 z-30 w-56 rounded-lg border border-rule bg-paper py-1">
       <MenuItem v-slot="{ active }">
         <a
-          class="item"
+          class="menu-item"
           :class="{ 'bg-brass/15': active }"
           :href="`/api/routines/${bench.id}/script.pdf`"
           download
@@ -40,7 +40,7 @@ async function savePng(): Promise<void> {
       </MenuItem>
       <MenuItem v-slot="{ active }">
         <a
-          class="item"
+          class="menu-item"
           :class="{ 'bg-brass/15': active }"
           :href="`/api/routines/${bench.id}/script.md`"
           download
@@ -48,18 +48,18 @@ async function savePng(): Promise<void> {
         >
       </MenuItem>
       <MenuItem v-slot="{ active }">
-        <button class="item" :class="{ 'bg-brass/15': active }" @click="saveSvg">
+        <button class="menu-item" :class="{ 'bg-brass/15': active }" @click="saveSvg">
           {{ $t('bench.saveMenu.pictureSvg') }}
         </button>
       </MenuItem>
       <MenuItem v-slot="{ active }">
-        <button class="item" :class="{ 'bg-brass/15': active }" @click="savePng">
+        <button class="menu-item" :class="{ 'bg-brass/15': active }" @click="savePng">
           {{ $t('bench.saveMenu.picturePng') }}
         </button>
       </MenuItem>
       <MenuItem v-slot="{ active }">
         <a
-          class="item"
+          class="menu-item"
           :class="{ 'bg-brass/15': active }"
           :href="`/api/routines/${bench.id}/file`"
           download
@@ -69,12 +69,3 @@ async function savePng(): Promise<void> {
     </MenuItems>
   </Menu>
 </template>
-
-<style scoped>
-.item {
-  display: block;
-  width: 100%;
-  padding: 0.35rem 1rem;
-  text-align: left;
-}
-</style>

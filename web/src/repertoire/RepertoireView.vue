@@ -5,7 +5,7 @@ import { useToast } from '@/ui/toast'
 import { typing, useViewKeys } from '@/ui/keys'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { onKeyStroke } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, ref, watchEffect } from 'vue'
 import { useRouter } from 'vue-router'
 import BinDialog from './BinDialog.vue'
 import NewRoutineDialog from './NewRoutineDialog.vue'
@@ -36,6 +36,16 @@ const shown = computed(() =>
       (tag.value === '' || r.tags.includes(tag.value)),
   ),
 )
+/** A long shelf is laid a few rows at a time, so that the first ones are there at once. */
+const FIRST = 9
+const SOON_MS = 60
+const rows = ref(FIRST)
+const laid = computed(() => shown.value.slice(0, rows.value))
+watchEffect(() => {
+  if (rows.value < shown.value.length) {
+    setTimeout(() => (rows.value += FIRST), SOON_MS)
+  }
+})
 
 function last(id: string): LastRehearsal | undefined {
   return rehearsals.data.value?.find((r) => r.routineId === id)
@@ -208,7 +218,7 @@ onKeyStroke('/', (event) => {
     <!-- What is due stands above the shelf: the shelf waits for it, so that it does not slip away from a hand. -->
     <ul v-if="!today.isPending.value" class="mt-5 grid gap-5 md:grid-cols-2 xl:grid-cols-3">
       <RoutineCard
-        v-for="routine in shown"
+        v-for="routine in laid"
         :key="routine.id"
         :entry="routine"
         :last="last(routine.id)"

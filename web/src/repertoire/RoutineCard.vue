@@ -105,13 +105,13 @@ const steps = computed(() => overview.data.value?.routine.steps.length ?? 0)
         >
         <MenuItems class="absolute right-0 z-20 w-44 rounded-lg border border-rule bg-paper py-1">
           <MenuItem v-slot="{ active }">
-            <button class="item" :class="{ 'bg-brass/15': active }" @click="$emit('copy')">
+            <button class="menu-item" :class="{ 'bg-brass/15': active }" @click="$emit('copy')">
               {{ $t('repertoire.routineCard.copy') }}
             </button>
           </MenuItem>
           <MenuItem v-slot="{ active }">
             <a
-              class="item"
+              class="menu-item"
               :class="{ 'bg-brass/15': active }"
               :href="`/api/routines/${entry.id}/file`"
               :download="`${entry.title}.routine.json`"
@@ -119,7 +119,7 @@ const steps = computed(() => overview.data.value?.routine.steps.length ?? 0)
             >
           </MenuItem>
           <MenuItem v-slot="{ active }">
-            <button class="item text-broken" :class="{ 'bg-brass/15': active }" @click="$emit('remove')">
+            <button class="menu-item text-broken" :class="{ 'bg-brass/15': active }" @click="$emit('remove')">
               {{ $t('repertoire.routineCard.delete') }}
             </button>
           </MenuItem>
@@ -165,12 +165,3 @@ const steps = computed(() => overview.data.value?.routine.steps.length ?? 0)
     </div>
   </li>
 </template>
-
-<style scoped>
-.item {
-  display: block;
-  width: 100%;
-  padding: 0.35rem 1rem;
-  text-align: left;
-}
-</style>

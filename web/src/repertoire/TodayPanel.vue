@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { clock } from '@/ui/time'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useToday } from './today'
 
 const { data: all } = useToday()
 const due = computed(() => (all.value ?? []).filter((each) => each.late >= 0))
+/** As many as can be done in a day; the others wait behind a button. */
+const MOST_SHOWN = 8
+const whole = ref(false)
+const shown = computed(() => (whole.value ? due.value : due.value.slice(0, MOST_SHOWN)))
 const coming = computed(() => (all.value ?? []).filter((each) => each.late < 0))
 const time = computed(() => due.value.reduce((sum, each) => sum + each.millis, 0))
 
@@ -39,7 +43,7 @@ function dots(readiness: number): string {
     </div>
     <ul class="mt-2 grid gap-x-8 md:grid-cols-2">
       <li
-        v-for="each in due"
+        v-for="each in shown"
         :key="each.id"
         class="flex items-baseline justify-between gap-3 border-t border-rule py-1.5"
       >
@@ -57,6 +61,9 @@ function dots(readiness: number): string {
         </span>
       </li>
     </ul>
+    <button v-if="shown.length < due.length" class="mt-1 link" @click="whole = true">
+      {{ $t('repertoire.todayPanel.more', { more: due.length - shown.length }) }}
+    </button>
     <details class="mt-1 text-sm text-soft">
       <summary class="cursor-pointer">{{ $t('repertoire.todayPanel.howThisIsReckoned') }}</summary>
       {{ $t('repertoire.todayPanel.afterACleanRunOn') }}

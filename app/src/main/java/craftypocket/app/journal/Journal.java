@@ -65,30 +65,42 @@ class Journal {
 
     /** Everything that is wanted, the newest first. */
     List<EntryDocument> entries(Wanted wanted) {
+        return entries(wanted, MOST_ENTRIES);
+    }
+
+    /** The newest ones that are wanted, at most so many. */
+    List<EntryDocument> entries(Wanted wanted, int most) {
         Map<UUID, String> titles = routines.titles();
         Map<UUID, String> people =
                 audiences.findAll().stream().collect(Collectors.toMap(AudienceEntity::id, AudienceEntity::name));
-        Stream<EntryDocument> rehearsed = wanted.kind().equals(PERFORMANCE)
-                ? Stream.empty()
-                : ran(wanted).stream().map(ran -> entry(ran, titles));
-        Stream<EntryDocument> performed = wanted.kind().equals(REHEARSAL)
-                ? Stream.empty()
-                : performed(wanted).stream().map(done -> entry(done, people));
-        return Stream.concat(rehearsed, performed)
+        return Stream.concat(
+                        ran(wanted, most).stream().map(ran -> entry(ran, titles)),
+                        performed(wanted, most).stream().map(done -> entry(done, people)))
                 .sorted(Comparator.comparing(EntryDocument::at).reversed())
+                .limit(most)
                 .toList();
     }
 
-    private List<Runs.Ran> ran(Wanted wanted) {
-        return runs.between(wanted.from(), wanted.until(), MOST_ENTRIES).stream()
-                .filter(ran -> wanted.routine() == null || wanted.routine().equals(ran.routineId()))
-                .toList();
+    /** How many are wanted. */
+    int count(Wanted wanted) {
+        int rehearsed =
+                wanted.kind().equals(PERFORMANCE) ? 0 : runs.count(wanted.routine(), wanted.from(), wanted.until());
+        int performed = wanted.kind().equals(REHEARSAL)
+                ? 0
+                : performances.count(wanted.routine(), wanted.from(), wanted.until());
+        return rehearsed + performed;
     }
 
-    private List<PerformanceDocument> performed(Wanted wanted) {
-        return performances.between(wanted.from(), wanted.until(), MOST_ENTRIES).stream()
-                .filter(done -> wanted.routine() == null || wanted.routine().equals(done.routine()))
-                .toList();
+    private List<Runs.Ran> ran(Wanted wanted, int most) {
+        return wanted.kind().equals(PERFORMANCE)
+                ? List.of()
+                : runs.between(wanted.routine(), wanted.from(), wanted.until(), most);
+    }
+
+    private List<PerformanceDocument> performed(Wanted wanted, int most) {
+        return wanted.kind().equals(REHEARSAL)
+                ? List.of()
+                : performances.between(wanted.routine(), wanted.from(), wanted.until(), most);
     }
 
     private static EntryDocument entry(Runs.Ran ran, Map<UUID, String> titles) {
@@ -206,14 +218,12 @@ class Journal {
     private List<CountDocument> moves(Wanted wanted) {
         Map<UUID, Map<String, String>> steps = new HashMap<>();
         Map<String, Integer> slips = new HashMap<>();
-        if (!wanted.kind().equals(PERFORMANCE)) {
-            for (Runs.Ran ran : ran(wanted)) {
-                ran.run().steps().stream()
-                        .filter(step -> step.slips() > 0)
-                        .forEach(step -> Optional.ofNullable(steps.computeIfAbsent(ran.routineId(), this::movesOf)
-                                        .get(step.stepId()))
-                                .ifPresent(move -> slips.merge(move, step.slips(), Integer::sum)));
-            }
+        for (Runs.Ran ran : ran(wanted, MOST_ENTRIES)) {
+            ran.run().steps().stream()
+                    .filter(step -> step.slips() > 0)
+                    .forEach(step -> Optional.ofNullable(steps.computeIfAbsent(ran.routineId(), this::movesOf)
+                                    .get(step.stepId()))
+                            .ifPresent(move -> slips.merge(move, step.slips(), Integer::sum)));
         }
         return most(slips);
     }

@@ -60,9 +60,9 @@ class JournalController {
                     @Min(value = 0, message = "at least 0")
                     @Max(value = 100_000, message = "at most 100,000")
                     int page) {
-        List<EntryDocument> all = journal.entries(wanted(kind, routine, from, until));
-        return new TimeLineDocument(
-                all.stream().skip((long) page * A_PAGE).limit(A_PAGE).toList(), all.size());
+        Wanted wanted = wanted(kind, routine, from, until);
+        List<EntryDocument> newest = journal.entries(wanted, Math.min(Journal.MOST_ENTRIES, (page + 1) * A_PAGE));
+        return new TimeLineDocument(newest.stream().skip((long) page * A_PAGE).toList(), journal.count(wanted));
     }
 
     /** What came of them: by month, by routine and by move. */

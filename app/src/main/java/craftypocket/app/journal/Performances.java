@@ -69,7 +69,7 @@ public class Performances {
 
     /** How people reacted to routines on the average, by routine; those of which nobody said anything are missing. */
     public Map<UUID, Double> reactions() {
-        return between(Instant.EPOCH, clock.instant(), Integer.MAX_VALUE).stream()
+        return between(null, Instant.EPOCH, clock.instant(), Integer.MAX_VALUE).stream()
                 .filter(done -> done.reaction() > 0)
                 .collect(Collectors.groupingBy(
                         PerformanceDocument::routine, Collectors.averagingInt(PerformanceDocument::reaction)));
@@ -81,10 +81,15 @@ public class Performances {
                 .toList();
     }
 
-    List<PerformanceDocument> between(Instant from, Instant until, int most) {
-        return performances.findByDoneAtBetweenOrderByDoneAtDesc(from, until, PageRequest.of(0, most)).stream()
+    /** What was performed in a time, of one routine or, when it is null, of all, the newest first. */
+    List<PerformanceDocument> between(UUID routine, Instant from, Instant until, int most) {
+        return performances.ofTime(routine, from, until, PageRequest.of(0, most)).stream()
                 .map(this::read)
                 .toList();
+    }
+
+    int count(UUID routine, Instant from, Instant until) {
+        return performances.countOfTime(routine, from, until);
     }
 
     private PerformanceDocument read(PerformanceEntity entity) {

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.Consumer;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -175,14 +176,26 @@ public final class PrintedPages {
         page.setLineWidth(0.4f);
         page.addRect(left, y - height, wide, height);
         page.stroke();
-        for (Marked card : marked) {
-            float x = left + wide * (card.nth() - 0.5f) / cards;
+        List<Marked> sorted =
+                marked.stream().sorted(Comparator.comparingInt(Marked::nth)).toList();
+        float points = size * 0.8f;
+        float[] at = new float[sorted.size()];
+        float free = left;
+        for (int i = 0; i < at.length; i++) {
+            float x = left + wide * (sorted.get(i).nth() - 0.5f) / cards;
             page.setLineWidth(1.2f);
             page.moveTo(x, y);
             page.lineTo(x, y - height);
             page.stroke();
-            float label = Math.min(x, left + wide - measure(text, size * 0.8f, card.sign()));
-            line(text, size * 0.8f, card.sign(), label, y - height - size);
+            at[i] = Math.max(x, free);
+            free = at[i] + measure(text, points, sorted.get(i).sign()) + points;
+        }
+        // Labels that would run over the end make room to the left.
+        float end = left + wide;
+        for (int i = at.length - 1; i >= 0; i--) {
+            at[i] = Math.min(at[i], end - measure(text, points, sorted.get(i).sign()));
+            end = at[i] - points;
+            line(text, points, sorted.get(i).sign(), at[i], y - height - size);
         }
     }
 

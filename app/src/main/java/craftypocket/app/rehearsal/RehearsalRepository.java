@@ -11,7 +11,14 @@ interface RehearsalRepository extends JpaRepository<RehearsalEntity, UUID> {
 
     List<RehearsalEntity> findByRoutineIdOrderByStartedAtDesc(UUID routineId, Pageable page);
 
-    List<RehearsalEntity> findByStartedAtBetweenOrderByStartedAtDesc(Instant from, Instant until, Pageable page);
+    /** The runs of a time, of one routine or, when it is null, of all, the newest first. */
+    @Query("select r from RehearsalEntity r where (:routine is null or r.routineId = :routine) "
+            + "and r.startedAt between :from and :until order by r.startedAt desc")
+    List<RehearsalEntity> ofTime(UUID routine, Instant from, Instant until, Pageable page);
+
+    @Query("select count(r) from RehearsalEntity r where (:routine is null or r.routineId = :routine) "
+            + "and r.startedAt between :from and :until")
+    int countOfTime(UUID routine, Instant from, Instant until);
 
     @Query("select new craftypocket.app.rehearsal.LastRehearsal(r.routineId, max(r.startedAt), count(r), sum(r.slips)) "
             + "from RehearsalEntity r group by r.routineId")

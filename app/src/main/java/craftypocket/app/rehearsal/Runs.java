@@ -33,11 +33,16 @@ public class Runs {
      */
     public record Time(int seconds, double spread) {}
 
-    /** The runs of some time, the newest first. */
-    public List<Ran> between(Instant from, Instant until, int most) {
-        return rehearsals.findByStartedAtBetweenOrderByStartedAtDesc(from, until, PageRequest.of(0, most)).stream()
+    /** The runs of some time, of one routine or, when it is null, of all, the newest first. */
+    public List<Ran> between(UUID routine, Instant from, Instant until, int most) {
+        return rehearsals.ofTime(routine, from, until, PageRequest.of(0, most)).stream()
                 .map(run -> new Ran(run.id(), run.routineId(), json.readValue(run.text(), RehearsalDocument.class)))
                 .toList();
+    }
+
+    /** How many there are of them. */
+    public int count(UUID routine, Instant from, Instant until) {
+        return rehearsals.countOfTime(routine, from, until);
     }
 
     /** Keeps a run that was written down elsewhere. */

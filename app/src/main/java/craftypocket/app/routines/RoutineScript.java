@@ -72,7 +72,7 @@ final class RoutineScript {
                 pages.gap();
                 pages.strong(i == 0 ? step.sentence() : i + ". " + step.sentence(), false);
                 pages.plain(step.note(), true);
-                if (step.deck() > 0) {
+                if (!step.marked().isEmpty()) {
                     pages.deck(step.deck(), step.marked());
                 }
             }
@@ -92,7 +92,7 @@ final class RoutineScript {
             if (!step.note().isBlank()) {
                 text.append("\n   ").append(step.note()).append('\n');
             }
-            if (step.deck() > 0) {
+            if (!step.marked().isEmpty()) {
                 text.append("\n   `").append(strip(step)).append("`\n");
             }
         }
