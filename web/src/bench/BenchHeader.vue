@@ -48,7 +48,7 @@ function retitle(event: Event): void {
 </script>
 
 <template>
-  <div class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule px-5 py-2">
+  <div class="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule px-5 py-2">
     <h1 class="sr-only">{{ bench.routine?.title }}</h1>
     <input
       v-typed="bench.routine?.title ?? ''"

@@ -27,7 +27,12 @@ async function savePng(): Promise<void> {
 
 <template>
   <Menu as="div" class="relative">
-    <MenuButton class="btn">{{ $t('bench.saveMenu.saveAs') }}</MenuButton>
+    <MenuButton
+      class="btn px-2"
+      :title="$t('bench.saveMenu.saveAs')"
+      :aria-label="$t('bench.saveMenu.saveAs')"
+      >⋯</MenuButton
+    >
     <MenuItems class="absolute right-0 z-30 w-56 rounded-lg border border-rule bg-paper py-1">
       <MenuItem v-slot="{ active }">
         <a

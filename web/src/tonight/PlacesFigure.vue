@@ -132,7 +132,7 @@ const told = computed(
       >
         <span class="w-6 shrink-0 text-center font-bold text-brass">{{ spot.number }}</span>
         <span class="grow">{{ spot.what.join('; ') }}</span>
-        <span class="text-right text-soft">{{ spot.label }}</span>
+        <span class="max-w-[45%] shrink-0 text-right text-soft">{{ spot.label }}</span>
       </li>
     </ol>
   </section>

@@ -2,6 +2,7 @@
 import { t } from '@/words'
 import { answered, api } from '@/api/client'
 import { useViewKeys } from '@/ui/keys'
+import SheetDialog from '@/ui/SheetDialog.vue'
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
@@ -13,6 +14,8 @@ const router = useRouter()
 const client = useQueryClient()
 const sets = useSets()
 const problem = ref('')
+/** Whether it is asked before a set is deleted. */
+const sure = ref(false)
 /** The set that the address names, else the first one. */
 const shown = computed(() => props.id || sets.data.value?.[0]?.id || '')
 
@@ -27,9 +30,14 @@ async function add(): Promise<void> {
 }
 
 async function remove(): Promise<void> {
-  await answered(api.DELETE('/api/sets/{id}', { params: { path: { id: shown.value } } }))
-  await client.invalidateQueries({ queryKey: ['sets'] })
-  await router.push('/tonight')
+  sure.value = false
+  try {
+    await answered(api.DELETE('/api/sets/{id}', { params: { path: { id: shown.value } } }))
+    await client.invalidateQueries({ queryKey: ['sets'] })
+    await router.push('/tonight')
+  } catch (thrown) {
+    problem.value = (thrown as Error).message
+  }
 }
 
 document.title = t('tonight.tonightView.tonight')
@@ -61,6 +69,13 @@ useViewKeys([
     <p v-if="sets.data.value?.length === 0" class="max-w-2xl text-lg">
       {{ $t('tonight.tonightView.aSetIsWhatYou') }}
     </p>
-    <SetEditor v-if="shown" :id="shown" :key="shown" @remove="remove" />
+    <SetEditor v-if="shown" :id="shown" :key="shown" @remove="sure = true" />
+    <SheetDialog v-model:open="sure" :title="$t('tonight.tonightView.deleteThisSet')" width="narrow">
+      <p class="mt-2">{{ $t('tonight.tonightView.itsRoutinesStayOnThe') }}</p>
+      <div class="mt-4 flex gap-2">
+        <button class="btn-main" @click="remove">{{ $t('tonight.tonightView.deleteIt') }}</button>
+        <button class="btn" @click="sure = false">{{ $t('tonight.tonightView.keepIt') }}</button>
+      </div>
+    </SheetDialog>
   </div>
 </template>

@@ -123,6 +123,11 @@ class EveningTest extends InBrowser {
         assertThat(page.getByText("Leave one out")).isVisible();
         page.getByLabel("Take Four lamps out of the set").click();
         assertThat(acts()).hasCount(2);
+        page.waitForTimeout(1200);
+        button("Delete this set").click();
+        button("Delete it").click();
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Made here")))
+                .hasCount(0);
     }
 
     @Test
