@@ -4,6 +4,10 @@ import SheetDialog from '@/ui/SheetDialog.vue'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 
+const props = defineProps<{
+  /** Tonight's people; nobody for new ones. */
+  audience?: string
+}>()
 const open = defineModel<boolean>('open', { required: true })
 const emit = defineEmits<{ add: [routine: { id: string; title: string }] }>()
 
@@ -11,6 +15,13 @@ const { data: routines } = useQuery({
   queryKey: ['routines'],
   queryFn: () => answered(api.GET('/api/routines')),
 })
+const { data: seen } = useQuery({
+  queryKey: computed(() => ['seen', props.audience]),
+  queryFn: () => answered(api.GET('/api/audiences/{id}/seen', { params: { path: { id: props.audience! } } })),
+  enabled: computed(() => !!props.audience),
+  staleTime: 0,
+})
+const known = computed(() => new Set((props.audience ? seen.value : [])?.map((each) => each.routine)))
 const wanted = ref('')
 const added = ref<string[]>([])
 watch(open, () => (added.value = []))
@@ -45,6 +56,9 @@ function add(routine: { id: string; title: string }): void {
           {{ each.title }}
           <span class="block text-sm text-soft">{{ each.tags.join(' · ') }}</span>
         </span>
+        <span v-if="known.has(each.id)" class="text-sm font-semibold text-hint">{{
+          $t('tonight.addActs.theyHaveSeenIt')
+        }}</span>
         <span v-if="added.includes(each.id)" class="text-sm text-holds" role="status">{{
           $t('tonight.addActs.added')
         }}</span>

@@ -237,6 +237,10 @@ onKeyStroke(['p', 'P'], (event) => {
         </section>
       </aside>
     </div>
-    <AddActs v-model:open="adding" @add="(routine) => edit({ acts: [...set!.acts, actOf(routine)] })" />
+    <AddActs
+      v-model:open="adding"
+      :audience="set.audience ?? undefined"
+      @add="(routine) => edit({ acts: [...set!.acts, actOf(routine)] })"
+    />
   </div>
 </template>

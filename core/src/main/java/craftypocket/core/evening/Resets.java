@@ -10,7 +10,6 @@ import craftypocket.core.routine.SetUp;
 import craftypocket.core.settings.Sentence;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -77,10 +76,6 @@ public record Resets(List<Reset> list, SetUp after) {
         }
 
         private void readStated(Plan plan) {
-            Map<String, Integer> places = new HashMap<>();
-            for (int at = 0; at < wanted.deck().size(); at++) {
-                places.putIfAbsent(wanted.deck().get(at).code(), at);
-            }
             for (Placement placement : next.placements()) {
                 int size = wanted.deck().size();
                 int at = placement.fromBottom() ? size - placement.nth() : placement.nth() - 1;
