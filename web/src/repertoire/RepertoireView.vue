@@ -36,14 +36,15 @@ const shown = computed(() =>
       (tag.value === '' || r.tags.includes(tag.value)),
   ),
 )
-/** A long shelf is laid a few rows at a time, so that the first ones are there at once. */
+/** A long shelf is laid a few rows at a time while nothing else is to be done, so that the first ones are there at once. */
 const FIRST = 9
-const SOON_MS = 60
+const SOON_MS = 200
+const soon = window.requestIdleCallback ?? ((does: () => void) => setTimeout(does, SOON_MS))
 const rows = ref(FIRST)
 const laid = computed(() => shown.value.slice(0, rows.value))
 watchEffect(() => {
   if (rows.value < shown.value.length) {
-    setTimeout(() => (rows.value += FIRST), SOON_MS)
+    soon(() => (rows.value += FIRST))
   }
 })
 

@@ -92,7 +92,7 @@ class DataFolderTest {
 
     @Test
     void a_database_that_this_very_process_has_open_can_be_looked_at() throws SQLException {
-        folderOfVersion(place, 4);
+        folderOfVersion(place, DataFolder.NEWEST_SCHEMA);
         try (Connection old = DriverManager.getConnection("jdbc:h2:file:" + place.resolve("crafty-pocket"), "sa", "")) {
             assertThat(old.isClosed()).isFalse();
             DataFolder.open(place.toString(), "").close();
@@ -101,7 +101,7 @@ class DataFolderTest {
 
     @Test
     void a_folder_of_a_newer_version_is_left_alone() throws Exception {
-        folderOfVersion(place, 5);
+        folderOfVersion(place, DataFolder.NEWEST_SCHEMA + 1);
         byte[] before = Files.readAllBytes(place.resolve("crafty-pocket.mv.db"));
 
         assertRefused(
@@ -160,7 +160,7 @@ class DataFolderTest {
         DataFolder.open(place.toString(), "").close();
         assertThat(place.resolve("crafty-pocket.mv.db")).doesNotExist();
 
-        folderOfVersion(place, 4);
+        folderOfVersion(place, DataFolder.NEWEST_SCHEMA);
         DataFolder.open(place.toString(), "").close();
         assertThat(lock).isEmptyFile();
         assertThat(place.resolve("crafty-pocket.mv.db")).exists();
@@ -189,7 +189,7 @@ class DataFolderTest {
 
     @Test
     void of_a_damaged_file_the_newest_copy_is_offered_and_put_in_its_place() throws Exception {
-        folderOfVersion(place, 4);
+        folderOfVersion(place, DataFolder.NEWEST_SCHEMA);
         Path file = place.resolve("crafty-pocket.mv.db");
         byte[] good = Files.readAllBytes(file);
         Copies copies = new Copies(place);
