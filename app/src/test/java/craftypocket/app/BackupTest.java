@@ -183,13 +183,27 @@ class BackupTest {
         byte[] bad = new String(files.get(name), StandardCharsets.UTF_8)
                 .replaceFirst("\"pack\":\"[^\"]*\"", "\"pack\":\"seven\"")
                 .getBytes(StandardCharsets.UTF_8);
-        files.put(name, bad);
+        refused(with(files, name, bad), "a pack has 3 to 52 cards");
+    }
+
+    /** With another file, whose hash stands in the list as it should. */
+    private static byte[] with(Map<String, byte[]> files, String name, byte[] file) throws IOException {
+        files.put(name, file);
         String list = new String(files.get("backup.json"), StandardCharsets.UTF_8);
         String hash =
                 RunningApplication.JSON.readTree(list).path("files").path(name).asString();
-        files.put("backup.json", list.replace(hash, sha256(bad)).getBytes(StandardCharsets.UTF_8));
+        files.put("backup.json", list.replace(hash, sha256(file)).getBytes(StandardCharsets.UTF_8));
+        return zip(files);
+    }
 
-        refused(zip(files), "a pack has 3 to 52 cards");
+    @Test
+    void rows_that_stand_twice_or_are_no_rows_are_refused() throws IOException, InterruptedException {
+        Map<String, byte[]> files = files(save());
+        String people = new String(files.get("people/000001.json"), StandardCharsets.UTF_8);
+        String twice = "[" + people.substring(1, people.length() - 1) + "," + people.substring(1);
+        refused(with(files(save()), "people/000001.json", twice.getBytes(StandardCharsets.UTF_8)), "stands twice");
+        String wrong = people.replaceFirst("\"name\":\"[^\"]*\"", "\"name\":7");
+        refused(with(files(save()), "people/000001.json", wrong.getBytes(StandardCharsets.UTF_8)), "no such thing");
     }
 
     private static String sha256(byte[] file) {

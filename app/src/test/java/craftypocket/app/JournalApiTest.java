@@ -120,6 +120,7 @@ class JournalApiTest {
         assertThat(wrong.body())
                 .contains("row 2, at", "row 2, routine", "row 2, came out", "row 2, slips", "row 2, reaction");
         assertThat(read("\u0000\u0001\"").statusCode()).isEqualTo(422);
+        assertThat(read(HEAD + "2024-05-06,performance\n").body()).contains("row 1, routine", "row 1, came out");
         assertThat(all()).isEqualTo(before);
     }
 

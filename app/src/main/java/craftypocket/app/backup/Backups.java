@@ -22,6 +22,7 @@ import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -115,10 +116,18 @@ class Backups {
         Map<String, JsonNode> read = new TreeMap<>();
         files.forEach((name, file) -> read.put(name, read(name, file)));
         read.forEach((name, file) -> check(name, file));
-        List<Kept> backwards = kept.values().stream()
+        try {
+            replaceBy(read);
+        } catch (DataIntegrityViolationException twice) {
+            throw refused("Something in it stands twice, is too long, or belongs to something that is not in it.");
+        }
+        return read.size();
+    }
+
+    private void replaceBy(Map<String, JsonNode> read) {
+        kept.values().stream()
                 .sorted(Comparator.comparingInt((Kept each) -> -each.rank()))
-                .toList();
-        backwards.forEach(Kept::wipe);
+                .forEach(Kept::wipe);
         for (Kept each : kept.values()) {
             read.forEach((name, file) -> {
                 if (name.startsWith(each.folder() + "/")) {
@@ -126,7 +135,6 @@ class Backups {
                 }
             });
         }
-        return read.size();
     }
 
     private static String nameOf(String file) {

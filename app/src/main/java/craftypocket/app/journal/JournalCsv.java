@@ -106,7 +106,7 @@ class JournalCsv {
                     read.known("routine", byTitle, "there is no routine of this title", "Write the title of one");
             boolean performed =
                     read.oneOf("kind", Journal.REHEARSAL, Journal.PERFORMANCE).equals(Journal.PERFORMANCE);
-            UUID audience = row.get("audience").isEmpty()
+            UUID audience = read.get("audience").isEmpty()
                     ? null
                     : read.known(
                             "audience",
@@ -126,7 +126,7 @@ class JournalCsv {
                             id,
                             new PerformanceDocument(
                                     routine,
-                                    row.get("routine"),
+                                    read.get("routine"),
                                     audience,
                                     at,
                                     cameOut,
