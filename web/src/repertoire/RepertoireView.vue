@@ -37,7 +37,7 @@ const shown = computed(() =>
   ),
 )
 /** A long shelf is laid a few rows at a time while nothing else is to be done, so that the first ones are there at once. */
-const FIRST = 9
+const FIRST = 6
 const SOON_MS = 200
 const soon = window.requestIdleCallback ?? ((does: () => void) => setTimeout(does, SOON_MS))
 const rows = ref(FIRST)

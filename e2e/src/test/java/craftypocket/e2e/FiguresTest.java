@@ -243,16 +243,27 @@ class FiguresTest extends InBrowser {
             {"Settings", "[data-testid=people]"}
         };
         visit("/");
-        for (int round = 0; round < 6; round++) {
-            for (String[] view : views) {
+        List<List<Double>> millis = new ArrayList<>();
+        for (String[] view : views) {
+            millis.add(new ArrayList<>());
+        }
+        for (int round = 0; round < 10; round++) {
+            for (int view = 0; view < views.length; view++) {
                 long begin = System.nanoTime();
-                page.locator("header").getByText(view[0]).click();
-                page.locator(view[1]).first().waitFor();
-                long millis = (System.nanoTime() - begin) / 1_000_000;
-                if (round == 5) {
-                    print("120 routines, 2,000 runs, 300 performances: " + view[0], millis + " ms", "under 300 ms");
+                page.locator("header").getByText(views[view][0]).click();
+                page.locator(views[view][1]).first().waitFor();
+                if (round > 0) {
+                    millis.get(view).add((System.nanoTime() - begin) / 1e6);
                 }
             }
+        }
+        for (int view = 0; view < views.length; view++) {
+            millis.get(view).sort(Double::compare);
+            print(
+                    "120 routines, 2,000 runs, 300 performances: " + views[view][0],
+                    Math.round(millis.get(view).get(4)) + " ms, slowest of nine "
+                            + Math.round(millis.get(view).get(8)),
+                    "under 300 ms");
         }
         order(http, ids);
     }
