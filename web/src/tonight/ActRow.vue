@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { t } from '@/words'
 import type { Act, Evening, Stage } from '@/api/client'
+import { vTyped } from '@/ui/typed'
 import { computed } from 'vue'
 import { useProof } from './proof'
 import { span } from './sets'
@@ -117,7 +118,7 @@ const timed = computed(() => TIMED[(props.stage?.timed ?? 'guess') as keyof type
       <div class="mt-2 flex flex-wrap items-center gap-3 text-sm">
         <input
           class="field grow max-sm:basis-full"
-          :value="act.words"
+          v-typed="act.words"
           maxlength="1000"
           :aria-label="$t('tonight.actRow.wordsThatLeadTo', { title: act.title })"
           :placeholder="$t('tonight.actRow.wordsThatLeadToIt')"

@@ -3,6 +3,7 @@ import { t } from '@/words'
 import { answered, api, type BetterOrder } from '@/api/client'
 import { download } from '@/ui/download'
 import { inDialog, typing } from '@/ui/keys'
+import { vTyped } from '@/ui/typed'
 import { useQueryClient } from '@tanstack/vue-query'
 import { onKeyStroke } from '@vueuse/core'
 import { computed, ref, toRef, watch } from 'vue'
@@ -119,7 +120,7 @@ onKeyStroke(['p', 'P'], (event) => {
         >{{ $t('tonight.setEditor.title') }}
         <input
           class="field text-xl text-ink"
-          :value="set.title"
+          v-typed="set.title"
           maxlength="120"
           @change="edit({ title: ($event.target as HTMLInputElement).value.trim() || set.title })"
         />

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Venue } from '@/api/client'
+import { vTyped } from '@/ui/typed'
 
 const props = defineProps<{ venue: Venue }>()
 const emit = defineEmits<{ change: [venue: Venue] }>()
@@ -50,7 +51,7 @@ function number(name: 'people' | 'minutes' | 'tables', event: Event, low: number
         type="number"
         min="0"
         max="1000"
-        :value="venue.people"
+        v-typed="venue.people"
         @change="number('people', $event, 0, 1000)"
       />
     </label>
@@ -61,7 +62,7 @@ function number(name: 'people' | 'minutes' | 'tables', event: Event, low: number
         type="number"
         min="0"
         max="600"
-        :value="venue.minutes"
+        v-typed="venue.minutes"
         @change="number('minutes', $event, 0, 600)"
       />
     </label>
@@ -72,7 +73,7 @@ function number(name: 'people' | 'minutes' | 'tables', event: Event, low: number
         type="number"
         min="1"
         max="100"
-        :value="venue.tables"
+        v-typed="venue.tables"
         @change="number('tables', $event, 1, 100)"
       />
     </label>

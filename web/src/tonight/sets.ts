@@ -60,7 +60,7 @@ export function useSet(id: Ref<string>) {
   watch(
     () => stored.data.value,
     (found) => {
-      if (found && !dirty.value) {
+      if (found && !dirty.value && !saving.value) {
         take(found)
       }
     },
