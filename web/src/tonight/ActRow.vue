@@ -117,8 +117,8 @@ const timed = computed(() => TIMED[(props.stage?.timed ?? 'guess') as keyof type
       <p v-if="stage?.bring" class="mt-1 text-sm">{{ stage.bring }}</p>
       <div class="mt-2 flex flex-wrap items-center gap-3 text-sm">
         <input
-          class="field grow max-sm:basis-full"
           v-typed="act.words"
+          class="field grow max-sm:basis-full"
           maxlength="1000"
           :aria-label="$t('tonight.actRow.wordsThatLeadTo', { title: act.title })"
           :placeholder="$t('tonight.actRow.wordsThatLeadToIt')"

@@ -119,8 +119,8 @@ onKeyStroke(['p', 'P'], (event) => {
       <label class="flex grow flex-col text-sm text-soft"
         >{{ $t('tonight.setEditor.title') }}
         <input
-          class="field text-xl text-ink"
           v-typed="set.title"
+          class="field text-xl text-ink"
           maxlength="120"
           @change="edit({ title: ($event.target as HTMLInputElement).value.trim() || set.title })"
         />

@@ -47,33 +47,33 @@ function number(name: 'people' | 'minutes' | 'tables', event: Event, low: number
     <label class="flex items-center gap-1.5"
       >{{ $t('tonight.venueFields.people') }}
       <input
+        v-typed="venue.people"
         class="field w-20"
         type="number"
         min="0"
         max="1000"
-        v-typed="venue.people"
         @change="number('people', $event, 0, 1000)"
       />
     </label>
     <label class="flex items-center gap-1.5"
       >{{ $t('tonight.venueFields.minutes') }}
       <input
+        v-typed="venue.minutes"
         class="field w-20"
         type="number"
         min="0"
         max="600"
-        v-typed="venue.minutes"
         @change="number('minutes', $event, 0, 600)"
       />
     </label>
     <label class="flex items-center gap-1.5"
       >{{ $t('tonight.venueFields.tables') }}
       <input
+        v-typed="venue.tables"
         class="field w-20"
         type="number"
         min="1"
         max="100"
-        v-typed="venue.tables"
         @change="number('tables', $event, 1, 100)"
       />
     </label>
