@@ -67,11 +67,15 @@ export class ApiProblem extends Error {
 }
 
 /** The token that shows a request comes from this page: the server sets it as a cookie. */
+export function ownToken(): string {
+  return decodeURIComponent(document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]*)/)?.[1] ?? '')
+}
+
 const withToken: Middleware = {
   onRequest({ request }) {
-    const token = document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]*)/)?.[1]
+    const token = ownToken()
     if (token) {
-      request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token))
+      request.headers.set('X-XSRF-TOKEN', token)
     }
     return request
   },

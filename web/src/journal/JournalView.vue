@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { answered, api } from '@/api/client'
 import { useCatalogue } from '@/api/catalogue'
-import { locale, t } from '@/words'
-import { clock } from '@/ui/time'
+import { t } from '@/words'
+import { clock, day } from '@/ui/time'
 import { useViewKeys } from '@/ui/keys'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, reactive, ref, watch } from 'vue'
@@ -43,10 +43,6 @@ const pages = computed(() => Math.ceil(all.value / 100))
 
 function moveName(id: string): string {
   return catalogue.value.moves.find((move) => move.id === id)?.name ?? id
-}
-
-function day(at: string): string {
-  return new Intl.DateTimeFormat(locale(), { dateStyle: 'medium' }).format(new Date(at))
 }
 
 document.title = t('journal.journalView.journal')
@@ -149,7 +145,7 @@ useViewKeys([{ keys: '?', does: t('journal.journalView.theseKeys') }])
       <p v-if="Object.keys(figures.data.value.tempo).length > 0" class="mt-1">
         {{
           $t('journal.journalView.evenAt', {
-            Object: Object.entries(figures.data.value.tempo)
+            moves: Object.entries(figures.data.value.tempo)
               .map(([move, tempo]) =>
                 $t('journal.journalView.aMinute', { move: moveName(move), tempo: Math.round(tempo) }),
               )

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { answered, api } from '@/api/client'
 import { usePeople } from '@/tonight'
-import { locale } from '@/words'
+import { day } from '@/ui/time'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 
@@ -37,10 +37,6 @@ async function add(): Promise<void> {
 
 function remove(id: string): void {
   void done(answered(api.DELETE('/api/audiences/{id}', { params: { path: { id } } })))
-}
-
-function day(at: string): string {
-  return new Intl.DateTimeFormat(locale(), { dateStyle: 'medium' }).format(new Date(at))
 }
 </script>
 

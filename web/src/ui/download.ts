@@ -1,14 +1,10 @@
-import { ApiProblem } from '@/api/client'
+import { ApiProblem, ownToken } from '@/api/client'
 import { t } from '@/words'
-
-function token(): string {
-  return decodeURIComponent(document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]*)/)?.[1] ?? '')
-}
 
 async function post(address: string, body: BodyInit, type: string): Promise<Response> {
   let answer: Response
   try {
-    const headers = { 'Content-Type': type, 'X-XSRF-TOKEN': token() }
+    const headers = { 'Content-Type': type, 'X-XSRF-TOKEN': ownToken() }
     answer = await fetch(address, { method: 'POST', headers, body })
   } catch {
     throw new ApiProblem(0, t('api.client.noAnswer'), t('api.client.craftyPocketDoesNotAnswer'), [])

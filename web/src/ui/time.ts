@@ -20,3 +20,8 @@ export function clock(millis: number): string {
   const seconds = Math.floor(millis / 1000)
   return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
 }
+
+/** The day of a moment, in the words that the platform has for it. */
+export function day(instant: string): string {
+  return new Intl.DateTimeFormat(locale(), { dateStyle: 'medium' }).format(new Date(instant))
+}

@@ -2503,7 +2503,6 @@ export interface components {
             deckFrom: number;
             firstWords: string;
             method: string;
-            outs: string[];
             resets: components["schemas"]["ResetDocument"][];
             /** Format: int32 */
             seconds: number;

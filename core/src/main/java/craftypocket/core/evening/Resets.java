@@ -342,7 +342,7 @@ public record Resets(List<Reset> list, SetUp after) {
 
     /** What brings a thing back to how it should be; empty when it is so. */
     static Optional<Reset> back(SetUp.LaidThing lies, SetUp.LaidThing wanted) {
-        String name = new Thing(wanted.name(), List.of(), null, false, Optional.empty()).label();
+        String name = Thing.called(wanted.name());
         String spot = Place.read(wanted.place()).orElseThrow().spot();
         if (!lies.written().equals(wanted.written())) {
             return Optional.of(

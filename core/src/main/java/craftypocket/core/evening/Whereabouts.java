@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 
 /**
  * Where everything is at a moment of an evening.
@@ -59,12 +58,9 @@ public record Whereabouts(int act, Map<Place, List<String>> spots) {
         }
         things.values()
                 .forEach(thing -> Place.read(thing.place())
-                        .ifPresent(place -> put(spots, around(place, things), called(thing.name()) + inside(place))));
+                        .ifPresent(place ->
+                                put(spots, around(place, things), Thing.called(thing.name()) + inside(place))));
         return spots;
-    }
-
-    private static String called(String thing) {
-        return new Thing(thing, List.of(), null, false, Optional.empty()).label();
     }
 
     private static String inside(Place place) {

@@ -27,7 +27,7 @@ public record Thing(String name, List<String> slots, Inside inside, boolean hand
     }
 
     /** A name in a sentence: {@code the envelope}, but {@code Ines’s phone}. */
-    static String called(String name) {
+    public static String called(String name) {
         return name.matches(".*['’]s? .*") ? name : "the " + name;
     }
 
