@@ -245,7 +245,7 @@ onKeyStroke('Escape', () => {
         $t('rehearse.rehearseView.slips', slips(session))
       }}</span>
       <button class="btn" :class="{ 'ml-auto': !session }" @click="leave">
-        {{ $t('rehearse.rehearseView.leave') }} <kbd class="kbd">Esc</kbd>
+        {{ $t('rehearse.rehearseView.leave') }} <kbd class="kbd max-sm:hidden">Esc</kbd>
       </button>
     </header>
 

@@ -142,7 +142,7 @@ useViewKeys([
   font-size: 1.25rem;
 }
 
-.perform kbd {
+.perform :deep(kbd) {
   border-color: #4a4036;
 }
 
