@@ -4,7 +4,7 @@ import ts from 'typescript-eslint'
 import vueParser from 'vue-eslint-parser'
 
 export default ts.config(
-  { ignores: ['target', 'node_modules', 'src/api/generated/schema.d.ts'] },
+  { ignores: ['target', 'node_modules', 'src/api/generated/schema.d.ts', 'src/testing/recorded'] },
   ...ts.configs.recommended,
   ...vue.configs['flat/recommended'],
   {

@@ -25,6 +25,8 @@ export default defineConfig({
     environment: 'happy-dom',
     environmentOptions: { happyDOM: { url: 'http://localhost/' } },
     include: ['src/**/*.test.ts'],
+    reporters: ['default', ['junit', { outputFile: 'target/vitest.xml' }]],
     setupFiles: ['src/words/inTests.ts'],
+    testTimeout: 60_000,
   },
 })

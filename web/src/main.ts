@@ -5,36 +5,11 @@ import { createRouter, createWebHistory } from 'vue-router'
 import { queries } from './api/queries'
 import App from './App.vue'
 import './main.css'
+import { routes } from './routes'
 import { lookAfter, useOutbox } from './saving'
 import { words } from './words'
 
-const router = createRouter({
-  history: createWebHistory(),
-  routes: [
-    { path: '/', name: 'repertoire', component: () => import('./repertoire/RepertoireView.vue') },
-    { path: '/bench/:id', name: 'bench', component: () => import('./bench/BenchView.vue') },
-    { path: '/rehearse/:id', name: 'rehearse', component: () => import('./rehearse/RehearseView.vue') },
-    { path: '/drills', name: 'drills', component: () => import('./rehearse/DrillsView.vue') },
-    { path: '/reckoner', name: 'reckoner', component: () => import('./reckoner/ReckonerView.vue') },
-    {
-      path: '/tonight/:id?',
-      name: 'tonight',
-      props: true,
-      component: () => import('./tonight/TonightView.vue'),
-    },
-    {
-      path: '/perform/:id',
-      name: 'perform',
-      props: true,
-      component: () => import('./tonight/PerformView.vue'),
-    },
-    { path: '/journal', name: 'journal', component: () => import('./journal/JournalView.vue') },
-    { path: '/settings', name: 'settings', component: () => import('./settings/SettingsView.vue') },
-    { path: '/about', name: 'about', component: () => import('./about/AboutView.vue') },
-    { path: '/moves/:move?', name: 'moves', component: () => import('./moves/MovesView.vue') },
-    { path: '/:rest(.*)*', redirect: '/' },
-  ],
-})
+const router = createRouter({ history: createWebHistory(), routes })
 
 const pinia = createPinia()
 const app = createApp(App).use(pinia)

@@ -18,8 +18,6 @@ final class Application implements AutoCloseable {
 
     private static final Duration LONGEST_START = Duration.ofSeconds(120);
 
-    private static boolean prepared;
-
     private final Process process;
     private final int port;
     private final Path log;
@@ -44,7 +42,6 @@ final class Application implements AutoCloseable {
 
     /** What starts it, as {@code ./start} does once everything is prepared, with other options after the usual ones. */
     static List<String> command(int port, Path data, String... more) {
-        prepare();
         List<String> command = new ArrayList<>(List.of(
                 "java",
                 "-Dspring.aot.enabled=true",
@@ -62,29 +59,13 @@ final class Application implements AutoCloseable {
         return command;
     }
 
-    /** Where {@code ./start} lays the application out, so that it starts fast. */
+    /** Where {@code ./start --prepare} has laid the application out before any test, so that it starts fast. */
     private static final Path RUN =
             Path.of("../app/target/run").toAbsolutePath().normalize();
 
-    private static synchronized void prepare() {
-        if (!prepared) {
-            try {
-                int code = new ProcessBuilder("../start", "--prepare")
-                        .redirectErrorStream(true)
-                        .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-                        .start()
-                        .waitFor();
-                if (code != 0) {
-                    throw new IllegalStateException("./start --prepare failed");
-                }
-                prepared = true;
-            } catch (IOException failed) {
-                throw new IllegalStateException(failed);
-            } catch (InterruptedException stopped) {
-                Thread.currentThread().interrupt();
-                throw new IllegalStateException(stopped);
-            }
-        }
+    /** Tells one build of the application from another. */
+    static String builtAt() throws IOException {
+        return String.valueOf(Files.getLastModifiedTime(RUN.resolve("app.jsa")).toMillis());
     }
 
     /** Starts it as a user does, by the script, and waits until it answers. */

@@ -176,7 +176,7 @@ class FiguresTest extends InBrowser {
     void ten_thousand_runs_and_two_thousand_tries() throws IOException {
         newRoutine("Rehearsed often");
         waitUntilSaved();
-        String id = page.url().replaceFirst(".*/", "");
+        String id = openId();
         Http http = new Http(application());
         for (int run = 0; run < 10_000; run++) {
             String day = LocalDate.of(2022, 1, 1).plusDays(run / 7).toString();

@@ -105,7 +105,7 @@ class HandOnDeckTest extends InBrowser {
         page.mouse().up();
         waitUntilSaved();
 
-        String id = page.url().replaceFirst(".*/", "");
+        String id = openId();
         String stored = new Http(application()).get("/api/routines/" + id).body();
         assertThat(stored).contains("\"nth\":10");
     }

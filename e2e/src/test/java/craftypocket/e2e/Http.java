@@ -12,12 +12,18 @@ final class Http {
 
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
 
-    private final Application application;
+    /** Where the application is, without a path. */
+    private final String base;
+
     private final String token;
 
     Http(Application application) throws IOException {
-        this.application = application;
-        String cookie = answer(HttpRequest.newBuilder(URI.create(application.url("/api/folder"))))
+        this(application.url(""));
+    }
+
+    Http(String base) throws IOException {
+        this.base = base;
+        String cookie = answer(HttpRequest.newBuilder(URI.create(base + "/api/folder")))
                 .headers()
                 .firstValue("Set-Cookie")
                 .orElseThrow();
@@ -35,7 +41,7 @@ final class Http {
 
     /** @param headers in pairs */
     private HttpRequest.Builder request(String method, String path, String body, String... headers) {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(application.url(path)))
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(base + path))
                 .method(method, HttpRequest.BodyPublishers.ofString(body))
                 .header("Content-Type", "application/json")
                 .header("Cookie", "XSRF-TOKEN=" + token)
@@ -48,7 +54,7 @@ final class Http {
     }
 
     HttpResponse<String> get(String path) throws IOException {
-        return answer(HttpRequest.newBuilder(URI.create(application.url(path))));
+        return answer(HttpRequest.newBuilder(URI.create(base + path)));
     }
 
     CompletableFuture<HttpResponse<String>> later(String method, String path, String body) {

@@ -10,14 +10,19 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.io.IOException;
-import java.nio.file.Files;
+import java.net.http.HttpResponse;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 
-/** A page of the running application in Chromium. One application and one browser serve all tests. */
+/**
+ * A page of the running application in Chromium. Each worker of the tests has one application and one browser for all that it is
+ * given; a test that needs quiet, or breaks things, starts an application of its own.
+ */
 abstract class InBrowser {
 
     private static Application application;
@@ -45,7 +50,7 @@ abstract class InBrowser {
 
     static synchronized Application application() throws IOException {
         if (application == null) {
-            application = Application.start(Files.createTempDirectory("crafty-e2e"));
+            application = Application.start(DataFolders.withDemos());
         }
         return application;
     }
@@ -98,23 +103,32 @@ abstract class InBrowser {
         page.navigate(url(path));
     }
 
+    /** Opens a routine that is there, by its address: the shelf, which judges what it shows, is entered where it matters. */
     protected void openDemo(String title) throws IOException {
-        visit("/");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(title).setExact(true))
-                .click();
+        Matcher found = Pattern.compile("\\{\"id\":\"([^\"]+)\"[^{}]*?\"title\":\"" + Pattern.quote(title) + "\"")
+                .matcher(new Http(url("")).get("/api/routines").body());
+        if (!found.find()) {
+            throw new IllegalArgumentException("no routine is called " + title);
+        }
+        openOnBench(found.group(1));
         steps().first().waitFor();
-        page.locator("svg[role=img]").first().waitFor();
     }
 
     /** Makes a routine of its own for a test, from an empty deck, and opens it on the Bench. */
     protected void newRoutine(String title) throws IOException {
-        visit("/");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New routine"))
-                .click();
-        page.getByLabel("What is it called?").fill(title);
-        page.keyboard().press("Enter");
+        HttpResponse<String> made = new Http(url("")).send("POST", "/api/routines", "{\"title\": \"" + title + "\"}");
+        openOnBench(made.headers().firstValue("Location").orElseThrow().replaceFirst(".*/", ""));
+    }
+
+    private void openOnBench(String id) throws IOException {
+        visit("/bench/" + id);
         row("set-up").waitFor();
         page.locator("svg[role=img]").first().waitFor();
+    }
+
+    /** The routine that is open on the Bench. */
+    protected String openId() {
+        return openId();
     }
 
     /** Adds a move by typing. */
@@ -158,6 +172,36 @@ abstract class InBrowser {
 
     protected Locator button(String name) {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    /** Waits until what the server keeps at this address holds these words. */
+    protected void waitUntilKept(String path, String words) throws IOException {
+        Http http = new Http(url(""));
+        page.waitForCondition(() -> {
+            try {
+                return http.get(path).body().contains(words);
+            } catch (IOException gone) {
+                return false;
+            }
+        });
+    }
+
+    /** Waits until nothing of the page changes any more from one frame to the next. */
+    protected void settle() {
+        page.evaluate("""
+                async () => {
+                  await document.fonts.ready
+                  const look = () => {
+                    const all = document.documentElement
+                    return `${document.body.innerHTML.length} ${all.scrollWidth} ${all.scrollHeight}`
+                  }
+                  for (let same = 0, before = look(); same < 3; ) {
+                    await new Promise(requestAnimationFrame)
+                    const now = look()
+                    same = now === before ? same + 1 : 0
+                    before = now
+                  }
+                }""");
     }
 
     protected void waitUntilSaved() {

@@ -24,7 +24,7 @@ import org.junit.jupiter.api.io.TempDir;
  */
 class KilledTest extends InBrowser {
 
-    private static final int KILLS = Integer.getInteger("crafty.kills", 10);
+    private static final int KILLS = Integer.getInteger("crafty.kills", 4);
     private static final long SEED = Long.getLong("crafty.kills-seed", 8);
     private static final Path DEMO_FILES = Path.of("../app/src/main/resources/demo");
 
@@ -46,12 +46,12 @@ class KilledTest extends InBrowser {
 
     @Test
     void nothing_typed_kept_or_read_is_lost(@TempDir Path data) throws Exception {
-        own = Application.start(data);
+        own = Application.start(DataFolders.copiedTo(data));
         newRoutine("Killed again and again");
         addMove("false cut");
         waitUntilSaved();
         select("set-up");
-        String id = page.url().replaceFirst(".*/", "");
+        String id = openId();
         StringBuilder typed = new StringBuilder();
         List<String> imported = new ArrayList<>();
         int runs = 0;
@@ -136,7 +136,6 @@ class KilledTest extends InBrowser {
         other.getByText("Yes, as below").click();
         join(killer);
         own = Application.start(own.port(), data);
-        other.waitForTimeout(200);
         other.reload();
         assertThat(other.getByText("Runs so far")).isVisible();
         other.close();

@@ -7,7 +7,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
-import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** What is kept ready for people who insist: built, judged and rehearsed. */
@@ -17,37 +16,6 @@ class OutsTest extends InBrowser {
         return page.getByLabel("Lines of the routine")
                 .getByRole(AriaRole.BUTTON)
                 .filter(new Locator.FilterOptions().setHasText(label));
-    }
-
-    @Test
-    void each_line_is_shown_and_judged_by_itself() throws IOException {
-        openDemo("Nobody trusts the purser");
-        for (Locator line : page.getByLabel("Lines of the routine")
-                .getByRole(AriaRole.BUTTON)
-                .all()) {
-            assertThat(line).containsText("holds ·");
-        }
-        assertThat(row("up")).containsText("2 outs");
-
-        line("It is on top").click();
-
-        assertThat(steps().locator("strong")).hasText(new String[] {
-            "Spread, free pick",
-            "Return on the lower packet",
-            "Cut at the break",
-            "Bring the top card to second",
-            "Lift a packet",
-            "Bury a packet",
-            "Lift a packet",
-            "Bury a packet",
-            "Glimpse",
-            "Name it",
-            "Turn the top card"
-        });
-        select("up");
-        page.keyboard().press("Delete");
-        assertThat(page.getByText("This step belongs to another line")).isVisible();
-        assertThat(steps()).hasCount(11);
     }
 
     @Test
@@ -84,34 +52,6 @@ class OutsTest extends InBrowser {
         waitUntilSaved();
         button("Undo").first().click();
         assertThat(line("If they insist on cutting")).isVisible();
-    }
-
-    @Test
-    void they_may_pick_again() throws IOException {
-        openDemo("Nobody trusts the purser");
-        line("If they insist on picking again").click();
-
-        assertThat(row("forget")).containsText("they may pick again");
-        select("forget");
-        assertThat(page.getByTestId("ledger")).containsText("not chosen yet");
-        select("repick");
-        assertThat(page.getByTestId("ledger")).containsText("in Silvan’s hand");
-    }
-
-    @Test
-    void an_out_that_fails_is_seen_from_the_main_line() throws IOException {
-        openDemo("Nobody trusts the purser");
-        line("If they insist on cutting").click();
-        select("palm2");
-        page.keyboard().press("Delete");
-        line("Main line").click();
-
-        assertThat(line("Main line")).containsText("holds ·");
-        assertThat(line("If they insist on cutting")).containsText(Pattern.compile("holds in [0-9.]+ %"));
-        waitUntilSaved();
-        button("Undo").first().click();
-        assertThat(line("If they insist on cutting")).containsText("holds ·");
-        waitUntilSaved();
     }
 
     @Test

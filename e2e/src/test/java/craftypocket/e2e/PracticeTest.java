@@ -12,9 +12,9 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.LoadState;
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -31,38 +31,7 @@ class PracticeTest extends InBrowser {
         addMove("spread, free pick");
         addMove("return on the lower");
         waitUntilSaved();
-        return page.url().replaceFirst(".*/", "");
-    }
-
-    /** Beats so many milliseconds apart, to the millisecond: timers come late when the machine is busy. */
-    private void tap(Page on, int... apart) {
-        on.evaluate("""
-                (apart) => {
-                  let at = performance.now()
-                  for (const wait of [0, ...apart]) {
-                    at += wait
-                    while (performance.now() < at) { /* to the millisecond */ }
-                    document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'PageDown', bubbles: true }))
-                  }
-                }""", Arrays.stream(apart).boxed().toList());
-    }
-
-    @Test
-    void a_hurried_beat_is_named_when_it_is_tapped() throws IOException {
-        String id = twoSteps("Tapped");
-        visit("/rehearse/" + id + "?mode=beats");
-        page.getByTestId("tap").waitFor();
-        assertThat(page.getByLabel("Beats of", new Page.GetByLabelOptions().setExact(true)))
-                .not()
-                .hasValue("");
-        tap(page, 500, 300, 500);
-
-        assertThat(page.getByTestId("told")).hasText(Pattern.compile("beat 3 comes (3[5-9]|4[0-5]) % early"));
-        for (int n = 0; n < 2; n++) {
-            page.waitForTimeout(100);
-            tap(page, 500, 500, 500);
-        }
-        assertThat(page.getByTestId("told")).hasText("Even");
+        return openId();
     }
 
     @Test
@@ -98,16 +67,17 @@ class PracticeTest extends InBrowser {
     @Test
     void a_run_is_gone_through_by_pedal_alone() throws IOException {
         String id = twoSteps("By pedal");
+        page.clock().install();
         visit("/rehearse/" + id);
-        page.getByText("Deck in hand?").waitFor();
-        for (int press = 0; press < 3; press++) {
+        for (String comes : List.of("Deck in hand?", "1 of 2", "2 of 2")) {
+            page.getByText(comes).waitFor();
             page.keyboard().press("PageDown");
-            page.waitForTimeout(200);
         }
         page.getByText("Did it come out?").waitFor();
         page.keyboard().press("PageDown");
         assertThat(page.getByText("Kept: it came out.")).hasCount(0);
-        page.waitForTimeout(1300);
+        // Who has come to the end rests a moment before the pedal answers.
+        page.clock().fastForward(1300);
         page.keyboard().press("PageDown");
         assertThat(page.getByText("Kept: it came out.")).isVisible();
     }
@@ -175,76 +145,6 @@ class PracticeTest extends InBrowser {
     }
 
     @Test
-    void questions_are_answered_by_number_by_typing_and_by_pointing() throws IOException {
-        openDemo("The purser's wager");
-        String id = page.url().replaceFirst(".*/", "");
-        visit("/rehearse/" + id + "?mode=recall");
-        for (int question = 1; question <= 10; question++) {
-            page.getByText(Pattern.compile("^" + question + " of 10")).waitFor();
-            if (page.getByLabel("Answers").count() > 0) {
-                page.keyboard().press("1");
-            } else if (question % 2 == 0) {
-                page.getByLabel("From the top").fill("7");
-                page.keyboard().press("Enter");
-            } else {
-                page.getByLabel("From the top").fill("9");
-                button("That is it").click();
-            }
-            assertThat(page.getByTestId("answered")).hasText(Pattern.compile("^(● Right|▲ No): .+"));
-            button("Go on →").click();
-        }
-        assertThat(page.getByText(Pattern.compile("\\d+ of 10 right"))).isVisible();
-    }
-
-    @Test
-    void in_a_run_with_surprises_questions_come_in_between() throws IOException {
-        page.addInitScript("Math.random = () => 0.1");
-        String id = twoSteps("Asked between");
-        addMove("complete cut");
-        addMove("false cut");
-        waitUntilSaved();
-        visit("/rehearse/" + id + "?mode=surprises");
-        page.getByText("Deck in hand?").waitFor();
-        page.keyboard().press("Space");
-        page.getByText("1 of 4").waitFor();
-        page.waitForTimeout(500);
-        page.keyboard().press("Space");
-        Locator between = page.getByTestId("asked-between");
-        assertThat(between).containsText("Say it, then go on");
-        page.keyboard().press("Space");
-        assertThat(between.locator("strong")).isVisible();
-        page.keyboard().press("Space");
-        assertThat(between).hasCount(0);
-        assertThat(page.getByText("2 of 4")).isVisible();
-    }
-
-    @Test
-    void a_guess_makes_a_margin_at_the_table_and_on_the_screen() throws IOException {
-        String id = twoSteps("Judged");
-        visit("/rehearse/" + id + "?mode=judge");
-        page.getByLabel("You say").fill("20");
-        page.getByLabel("There are").fill("23");
-        button("Keep it").click();
-        assertThat(page.getByTestId("judged")).containsText("± 3");
-
-        page.getByLabel("How many?").fill("20");
-        button("That many").click();
-        assertThat(page.getByTestId("truth")).hasText(Pattern.compile("It was \\d+\\."));
-    }
-
-    @Test
-    void a_drill_counts_its_best_series() throws IOException {
-        visit("/drills");
-        button("Begin Keep it").click();
-        for (String key : List.of("Space", "PageDown", "Space", "m", "Space")) {
-            page.keyboard().press(key);
-        }
-        assertThat(page.getByTestId("series")).hasText("1");
-        button("Done").click();
-        assertThat(page.getByTestId("drill").first()).containsText("Best series 3 · today 5");
-    }
-
-    @Test
     void every_way_to_rehearse_fits_a_phone_in_the_dark() throws IOException {
         String id = twoSteps("On a phone");
         try (BrowserContext phone = newContext(new Browser.NewContextOptions()
@@ -255,7 +155,7 @@ class PracticeTest extends InBrowser {
             for (String mode : List.of("run", "beats", "recall", "judge", "surprises", "drills")) {
                 page.navigate(url("/rehearse/" + id + "?mode=" + mode));
                 page.getByLabel("Ways to rehearse").waitFor();
-                page.waitForTimeout(400);
+                page.waitForLoadState(LoadState.NETWORKIDLE);
                 assertThat(page.evaluate("document.documentElement.scrollWidth <= window.innerWidth"))
                         .as(mode)
                         .isEqualTo(true);

@@ -65,31 +65,6 @@ class RehearseTest extends InBrowser {
     }
 
     @Test
-    void steps_that_are_not_needed_this_way_are_left_out() throws IOException {
-        openDemo("What the fog keeps");
-        page.keyboard().press("r");
-        page.getByText("Deck in hand?").waitFor();
-
-        page.keyboard().press("Space");
-
-        assertThat(step()).containsText("1 of 7");
-    }
-
-    @Test
-    void chance_may_choose_and_it_still_comes_out() throws IOException {
-        openDemo("The lookout's whistle");
-        page.keyboard().press("r");
-
-        button("Begin, and let them choose").click();
-        step().waitFor();
-        while (page.getByText("Did it come out?").count() == 0) {
-            page.keyboard().press("PageDown");
-        }
-
-        assertThat(page.getByLabel("End check")).containsText("Bruno’s card: 1 from the top");
-    }
-
-    @Test
     void it_fits_a_phone() throws IOException {
         openDemo("The purser's wager");
         page.setViewportSize(390, 780);
@@ -101,28 +76,5 @@ class RehearseTest extends InBrowser {
 
         assertThat(button("Go on →")).isVisible();
         org.assertj.core.api.Assertions.assertThat(sideways).isEqualTo(false);
-    }
-
-    @Test
-    void a_run_that_did_not_come_out_is_explained_by_a_slip() throws IOException {
-        openDemo("Nobody trusts the purser");
-        page.keyboard().press("r");
-        page.getByText("Deck in hand?").waitFor();
-        page.keyboard().press("Space");
-        assertThat(step()).containsText("1 of 7");
-        for (int i = 1; i <= 7; i++) {
-            page.keyboard().press("Space");
-        }
-        button("No N").click();
-        assertThat(page.getByText("Kept: it did not come out.")).isVisible();
-
-        page.getByLabel("Silvan’s card is really at").fill("2");
-        page.getByText("Find the slip").click();
-        assertThat(page.getByTestId("explanation").first())
-                .containsText("“Return on the lower packet”: the break or jog was one card too high.");
-
-        page.getByLabel("Silvan’s card is really at").fill("1");
-        page.getByText("Find the slip").click();
-        assertThat(page.getByTestId("diagnosed")).containsText("That is where they should be");
     }
 }

@@ -44,23 +44,6 @@ class RepertoireTest extends InBrowser {
     }
 
     @Test
-    void routines_are_found_by_words_and_tags() throws IOException {
-        visit("/");
-
-        page.getByLabel("Search titles and tags").fill("FOG");
-        assertThat(page.getByTestId("routine")).hasCount(1);
-        page.getByLabel("Search titles and tags").fill("nowhere");
-        assertThat(page.getByText("Nothing on the shelf is called that.")).isVisible();
-        page.getByLabel("Search titles and tags").fill("");
-        page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("wager").setExact(true))
-                .click();
-        assertThat(card("The purser's wager")).isVisible();
-        assertThat(card("What the fog keeps")).hasCount(0);
-    }
-
-    @Test
     void a_routine_is_copied_deleted_and_brought_back() throws IOException {
         newRoutine("To be copied");
         visit("/");
@@ -94,26 +77,6 @@ class RepertoireTest extends InBrowser {
                         new Locator.GetByRoleOptions().setName("Fished out").setExact(true))
                 .click();
         assertThat(steps().locator("strong")).hasText(new String[] {"Overhand, top and bottom drawn together"});
-    }
-
-    @Test
-    void a_file_that_is_no_routine_is_explained_and_changes_nothing() throws IOException {
-        visit("/");
-        page.getByTestId("routine").first().waitFor();
-        Object before = routines();
-
-        page.getByTestId("routine-file")
-                .setInputFiles(new FilePayload(
-                        "notes.json", "application/json", "{\"format\": \"notes\"}".getBytes(StandardCharsets.UTF_8)));
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("a routine file says crafty-pocket/routine");
-        page.getByTestId("routine-file")
-                .setInputFiles(
-                        new FilePayload("notes.json", "application/json", "not json".getBytes(StandardCharsets.UTF_8)));
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("“notes.json” is not a routine file");
-
-        visit("/");
-        page.getByTestId("routine").first().waitFor();
-        assertThat(routines()).isEqualTo(before);
     }
 
     /** How many there are: a long shelf is laid a few rows at a time. */

@@ -9,7 +9,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,7 +26,7 @@ class SavingTest extends InBrowser {
 
     /** An application that a test may kill. */
     private void startOwn() throws IOException {
-        data = Files.createTempDirectory("crafty-saving");
+        data = DataFolders.withDemos();
         own = Application.start(data);
     }
 
@@ -160,20 +159,6 @@ class SavingTest extends InBrowser {
     }
 
     @Test
-    void a_draft_can_be_dropped() throws IOException {
-        newRoutine("To be dropped");
-        waitUntilSaved();
-        button("+ slug").click();
-        page.getByLabel("Cards of S").fill("ZZ");
-        page.getByLabel("Cards of S").blur();
-        assertState("a draft, not saved");
-
-        button("Drop the draft").click();
-        assertState("saved");
-        assertThat(page.getByLabel("Cards of S")).hasCount(0);
-    }
-
-    @Test
     void undo_and_redo_include_what_is_not_saved_yet() throws IOException {
         newRoutine("First");
         title().fill("Second");
@@ -251,7 +236,6 @@ class SavingTest extends InBrowser {
         }) {
             page.navigate(url(view));
             page.locator("main").waitFor();
-            page.waitForTimeout(300);
             page.reload();
         }
         assertThat(page.getByText("Typed and not left")).isVisible();
@@ -380,7 +364,6 @@ class SavingTest extends InBrowser {
         own.kill();
         button("Yes, as below").click();
         assertThat(page.getByText("Kept: it came out.")).isVisible();
-        page.waitForTimeout(300);
         own = Application.start(own.port(), data);
         page.reload();
 
@@ -397,7 +380,7 @@ class SavingTest extends InBrowser {
         page.reload();
 
         assertThat(alias).hasValue("the plain one");
-        page.waitForTimeout(500);
+        waitUntilKept("/api/performer", "the plain one");
         page.reload();
         assertThat(alias).hasValue("the plain one");
         alias.fill("");

@@ -3,6 +3,7 @@ package craftypocket.core.evening;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import craftypocket.core.Demos;
+import craftypocket.core.Rounds;
 import craftypocket.core.layout.Place;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.read.Plan;
@@ -21,7 +22,18 @@ import org.junit.jupiter.api.Test;
 class CarriedOnTest {
 
     /** The usual world of the routine before, and so many others. */
-    private static final int WORLDS = 12;
+    private static final int WORLDS = Rounds.of(12);
+
+    /** A routine that uses the deck, read once. */
+    private record Read(String file, Plan plan, Between before) {}
+
+    private static List<Read> withDeck() throws IOException {
+        return Demos.all().stream()
+                .map(demo -> new Read(demo.file(), demo.script().plan(), null))
+                .filter(read -> Between.usesDeck(read.plan().routine().setUp()))
+                .map(read -> new Read(read.file(), read.plan(), Between.before(read.plan())))
+                .toList();
+    }
 
     static Plan with(Plan plan, SetUp setUp) {
         Routine routine = plan.routine();
@@ -39,20 +51,14 @@ class CarriedOnTest {
 
     @Test
     void the_end_carried_on_is_the_end_of_the_trace() throws IOException {
-        List<Demos.Demo> demos = Demos.all();
+        List<Read> demos = withDeck();
         int pairs = 0;
-        for (Demos.Demo first : demos) {
-            Plan before = first.script().plan();
-            for (World world : worlds(before)) {
-                Between end = Between.after(before, world);
-                for (Demos.Demo second : demos) {
-                    Plan next = second.script().plan();
-                    boolean both = Between.usesDeck(before.routine().setUp())
-                            && Between.usesDeck(next.routine().setUp());
-                    if (!both) {
-                        continue;
-                    }
-                    Plan carried = with(next, end.begins(next.routine().setUp(), Between.before(next)));
+        for (Read first : demos) {
+            for (World world : worlds(first.plan())) {
+                Between end = Between.after(first.plan(), world);
+                for (Read second : demos) {
+                    Plan next = second.plan();
+                    Plan carried = with(next, end.begins(next.routine().setUp(), second.before()));
                     Map<Place, List<LyingCard>> lying =
                             new HashMap<>(Between.before(carried).cards());
                     end.cards()
@@ -70,17 +76,13 @@ class CarriedOnTest {
     /** After the resets everything that the next set-up states is so, whatever was left. */
     @Test
     void after_the_resets_lies_what_the_next_set_up_states() throws IOException {
-        List<Demos.Demo> demos = Demos.all();
-        for (Demos.Demo first : demos) {
-            Plan before = first.script().plan();
-            for (World world : worlds(before)) {
-                Between end = Between.after(before, world);
-                for (Demos.Demo second : demos) {
-                    Plan next = second.script().plan();
+        List<Read> demos = withDeck();
+        for (Read first : demos) {
+            for (World world : worlds(first.plan())) {
+                Between end = Between.after(first.plan(), world);
+                for (Read second : demos) {
+                    Plan next = second.plan();
                     SetUp wanted = next.routine().setUp();
-                    if (!Between.usesDeck(before.routine().setUp()) || !Between.usesDeck(wanted)) {
-                        continue;
-                    }
                     String told = first.file() + ", then " + second.file();
                     Resets resets = Resets.before(end, next);
                     Between start = Between.before(with(next, resets.after()));
@@ -94,11 +96,11 @@ class CarriedOnTest {
                     assertThat(deck.stream().filter(LyingCard::faceUp)).as(told).isEmpty();
                     assertThat(start.cards().keySet())
                             .as(told)
-                            .isEqualTo(Between.before(next).cards().keySet());
+                            .isEqualTo(second.before().cards().keySet());
                     assertThat(start.bend()).as(told).isEqualTo(wanted.bend());
                     assertThat(start.things())
                             .as(told)
-                            .isEqualTo(Between.before(next).things());
+                            .isEqualTo(second.before().things());
                     assertThat(Resets.before(start, next).list()).as(told).isEmpty();
                 }
             }

@@ -3,6 +3,7 @@ package craftypocket.core.moves;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import craftypocket.core.Rounds;
 import craftypocket.core.Script;
 import craftypocket.core.layout.Pile;
 import craftypocket.core.run.Ribbon;
@@ -32,71 +33,75 @@ class MoveLawsTest {
         return cards;
     }
 
+    /** The laws share a trace: tracing is what takes long. */
     @ParameterizedTest
     @MethodSource("moves")
-    void every_card_is_somewhere_exactly_once_and_roles_are_where_their_cards_lie(Move move) {
+    void whatever_is_done_cards_roles_and_ribbons_agree_and_what_cannot_be_done_changes_nothing(Move move) {
         int done = 0;
-        for (int seed = 0; done < ROUNDS; seed++) {
+        for (long seed : Rounds.seeds(ROUNDS).toArray()) {
             Script script = RandomRoutines.with(move, seed);
             Trace trace = script.trace();
-            int cards = script.plan().pack().size();
-            for (Trace.Moment moment : trace.moments()) {
-                assertThat(allCards(moment))
-                        .as("%s, seed %d", move.id(), seed)
-                        .containsExactlyInAnyOrderElementsOf(
-                                IntStream.range(0, cards).boxed().toList());
-                for (Trace.RoleState role : moment.roles()) {
-                    if (role.place() != null) {
-                        assertThat(moment.layout().at(role.place()).card(role.position()))
-                                .as("%s, seed %d", move.id(), seed)
-                                .isEqualTo(role.card());
-                    }
-                }
-            }
+            String told = move.id() + ", seed " + seed;
+            everyCardIsSomewhereExactlyOnce(trace, script.plan().pack().size(), told);
+            rolesAreWhereTheirCardsLie(trace, told);
+            whatCannotBeDoneSaysWhyAndLeavesEverything(trace.end(), told);
+            ribbonsCarryEveryCard(trace, told);
             done += trace.end().broken().isEmpty() ? 1 : 0;
+        }
+        // One in sixty can be done, of the hardest to bring about.
+        for (long seed = 1_000_000; done == 0; seed++) {
+            done += RandomRoutines.with(move, seed).trace().end().broken().isEmpty() ? 1 : 0;
             assertThat(seed)
                     .as("%s can be done often enough to be tried", move.id())
-                    .isLessThan(ROUNDS * 60);
+                    .isLessThan(1_000_060);
         }
     }
 
-    @ParameterizedTest
-    @MethodSource("moves")
-    void a_step_that_cannot_be_done_says_why_and_leaves_everything_where_it_was(Move move) {
-        for (int seed = 0; seed < ROUNDS; seed++) {
-            Trace trace = RandomRoutines.with(move, seed).trace();
-            Trace.Moment end = trace.end();
-            if (end.broken().isPresent()) {
-                assertThat(end.broken().get().reason()).as("seed %d", seed).isNotBlank();
-                assertThat(end.broken().get().mend()).as("seed %d", seed).isNotBlank();
-                List<Ribbon> still = end.ribbons();
-                assertThat(still)
-                        .as("seed %d", seed)
-                        .allMatch(r -> r.from().equals(r.to()) && r.fromPosition() == r.toPosition() && !r.turned());
-            }
+    private static void everyCardIsSomewhereExactlyOnce(Trace trace, int cards, String told) {
+        for (Trace.Moment moment : trace.moments()) {
+            assertThat(allCards(moment))
+                    .as(told)
+                    .containsExactlyInAnyOrderElementsOf(
+                            IntStream.range(0, cards).boxed().toList());
         }
     }
 
-    @ParameterizedTest
-    @MethodSource("moves")
-    void ribbons_carry_every_card_from_where_it_lay_to_where_it_lies(Move move) {
-        for (int seed = 0; seed < ROUNDS; seed++) {
-            List<Trace.Moment> moments = RandomRoutines.with(move, seed).trace().moments();
-            for (int i = 1; i < moments.size(); i++) {
-                int carried = 0;
-                for (Ribbon ribbon : moments.get(i).ribbons()) {
-                    Pile from = moments.get(i - 1).layout().at(ribbon.from());
-                    Pile to = moments.get(i).layout().at(ribbon.to());
-                    for (int k = 0; k < ribbon.length(); k++) {
-                        int landed = ribbon.toPosition() + (ribbon.turned() ? ribbon.length() - 1 - k : k);
-                        assertThat(to.card(landed)).as("seed %d", seed).isEqualTo(from.card(ribbon.fromPosition() + k));
-                        carried++;
-                    }
+    private static void rolesAreWhereTheirCardsLie(Trace trace, String told) {
+        for (Trace.Moment moment : trace.moments()) {
+            for (Trace.RoleState role : moment.roles()) {
+                if (role.place() != null) {
+                    assertThat(moment.layout().at(role.place()).card(role.position()))
+                            .as(told)
+                            .isEqualTo(role.card());
                 }
-                assertThat(carried)
-                        .as("seed %d", seed)
-                        .isEqualTo(allCards(moments.get(i)).size());
             }
+        }
+    }
+
+    private static void whatCannotBeDoneSaysWhyAndLeavesEverything(Trace.Moment end, String told) {
+        if (end.broken().isPresent()) {
+            assertThat(end.broken().get().reason()).as(told).isNotBlank();
+            assertThat(end.broken().get().mend()).as(told).isNotBlank();
+            assertThat(end.ribbons())
+                    .as(told)
+                    .allMatch(r -> r.from().equals(r.to()) && r.fromPosition() == r.toPosition() && !r.turned());
+        }
+    }
+
+    private static void ribbonsCarryEveryCard(Trace trace, String told) {
+        List<Trace.Moment> moments = trace.moments();
+        for (int i = 1; i < moments.size(); i++) {
+            int carried = 0;
+            for (Ribbon ribbon : moments.get(i).ribbons()) {
+                Pile from = moments.get(i - 1).layout().at(ribbon.from());
+                Pile to = moments.get(i).layout().at(ribbon.to());
+                for (int k = 0; k < ribbon.length(); k++) {
+                    int landed = ribbon.toPosition() + (ribbon.turned() ? ribbon.length() - 1 - k : k);
+                    assertThat(to.card(landed)).as(told).isEqualTo(from.card(ribbon.fromPosition() + k));
+                    carried++;
+                }
+            }
+            assertThat(carried).as(told).isEqualTo(allCards(moments.get(i)).size());
         }
     }
 

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** Random routines for what must be true of all of them. */
 public final class RandomRoutines {
@@ -27,7 +28,8 @@ public final class RandomRoutines {
             "peel rest",
             "rest");
 
-    private static final Map<String, Routine> PLAYGROUNDS = new HashMap<>();
+    /** Asked by several test classes at once. */
+    private static final Map<String, Routine> PLAYGROUNDS = new ConcurrentHashMap<>();
 
     private RandomRoutines() {}
 

@@ -2,6 +2,7 @@ package craftypocket.core.run;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import craftypocket.core.Rounds;
 import craftypocket.core.Script;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.moves.Move;
@@ -21,14 +22,14 @@ class KnowingLawTest {
         Map<String, String> wrong = new TreeMap<>();
         int looked = 0;
         for (Move move : AllMoves.CATALOGUE.moves()) {
-            for (int seed = 0; seed < ROUTINES; seed++) {
+            for (long seed : Rounds.seeds(ROUTINES).toArray()) {
                 Script script = RandomRoutines.small(move, seed);
                 Alike alike = new Alike(script.plan(), MOST_WORLDS);
                 if (alike.worlds() < 2) {
                     continue;
                 }
                 looked++;
-                int at = seed;
+                long at = seed;
                 alike.unsound()
                         .ifPresent(said -> wrong.merge(
                                 said.replaceAll("^after (\\S+).*", "$1"),
@@ -40,6 +41,6 @@ class KnowingLawTest {
             }
         }
         assertThat(wrong).as("%d moves", wrong.size()).isEmpty();
-        assertThat(looked).isGreaterThan(1000);
+        assertThat(looked).isGreaterThan(Rounds.of(ROUTINES) * 12);
     }
 }

@@ -1,0 +1,142 @@
+package craftypocket.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.http.HttpRequest;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * What mounted components are answered in the tests of the front end is what the application answers: each recorded conversation
+ * is asked again. With {@code -Danswers.write=true} the front end's tests speak to the application itself, and what they hear is
+ * recorded anew.
+ */
+@ExtendWith(RunningApplication.OfItsOwn.class)
+class RecordedAnswersTest {
+
+    private static final Path RECORDED = Path.of("../web/src/testing/recorded");
+
+    /** Ids that every data folder has others of, and what stands for them: one for each demo routine, set and people. */
+    private static Map<String, String> aliases() {
+        Map<String, String> aliases = new LinkedHashMap<>();
+        int kind = 0;
+        for (String path : List.of("/api/routines", "/api/sets", "/api/audiences")) {
+            kind++;
+            List<JsonNode> all = new ArrayList<>();
+            RunningApplication.get(path).json().forEach(all::add);
+            all.sort(Comparator.comparing(RecordedAnswersTest::named));
+            for (int rank = 0; rank < all.size(); rank++) {
+                aliases.put(
+                        "%s-0000-4000-8000-%012d".formatted(String.valueOf(kind).repeat(8), rank),
+                        all.get(rank).path("id").asString());
+            }
+        }
+        return aliases;
+    }
+
+    private static String named(JsonNode kept) {
+        return Stream.of("/title", "/set/title", "/audience/name")
+                .map(kept::at)
+                .filter(JsonNode::isString)
+                .findFirst()
+                .orElseThrow()
+                .asString();
+    }
+
+    @Test
+    void every_answer_that_was_recorded_is_still_given() throws Exception {
+        Map<String, String> aliases = aliases();
+        if (Boolean.getBoolean("answers.write")) {
+            record(aliases);
+            return;
+        }
+        List<Path> files;
+        try (Stream<Path> all = Files.list(RECORDED)) {
+            files = all.filter(file -> !file.getFileName().toString().endsWith(".answer.json"))
+                    .sorted()
+                    .toList();
+        }
+        int asked = 0;
+        for (Path file : files) {
+            for (Map.Entry<String, JsonNode> test :
+                    RunningApplication.JSON.readTree(Files.readString(file)).properties()) {
+                for (JsonNode exchange : test.getValue()) {
+                    answersAgain(exchange, aliases, file.getFileName() + ", “" + test.getKey() + "”");
+                    asked++;
+                }
+            }
+        }
+        assertThat(asked).isGreaterThan(100);
+    }
+
+    private static void answersAgain(JsonNode exchange, Map<String, String> aliases, String told) throws IOException {
+        String method = exchange.path("method").asString();
+        String path = real(exchange.path("path").asString(), aliases);
+        String body = exchange.has("body") ? real(exchange.path("body").toString(), aliases) : "";
+        HttpRequest.Builder request = HttpRequest.newBuilder(
+                        RunningApplication.base().resolve(path))
+                .header("Content-Type", "application/json")
+                .headers(RunningApplication.ownHeaders())
+                .method(method, HttpRequest.BodyPublishers.ofString(body));
+        exchange.path("headers")
+                .properties()
+                .forEach(header ->
+                        request.header(header.getKey(), header.getValue().asString()));
+        var response = RunningApplication.send(request);
+
+        String question = told + ": " + method + " " + path + " " + body;
+        assertThat(response.statusCode())
+                .as(question + response.body())
+                .isEqualTo(exchange.path("status").asInt());
+        JsonNode expected = exchange.has("long")
+                ? RunningApplication.JSON.readTree(
+                        Files.readString(RECORDED.resolve(exchange.path("long").asString())))
+                : exchange.path("answer");
+        String said = timeless(response.body(), aliases);
+        assertThat(said.isEmpty() ? "" : RunningApplication.JSON.readTree(said).toString())
+                .as(question)
+                .isEqualTo(expected.isMissingNode() ? "" : expected.toString());
+    }
+
+    private static String real(String text, Map<String, String> aliases) {
+        String real = text;
+        for (Map.Entry<String, String> alias : aliases.entrySet()) {
+            real = real.replace(alias.getKey(), alias.getValue());
+        }
+        return real;
+    }
+
+    /** With aliases for ids, and all instants the same. */
+    private static String timeless(String text, Map<String, String> aliases) {
+        String told = text;
+        for (Map.Entry<String, String> alias : aliases.entrySet()) {
+            told = told.replace(alias.getValue(), alias.getKey());
+        }
+        return told.replaceAll(
+                "\"\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d(:\\d\\d(\\.\\d+)?)?Z\"", "\"2026-05-04T20:00:00Z\"");
+    }
+
+    private static void record(Map<String, String> aliases) throws IOException, InterruptedException {
+        try (Stream<Path> old = Files.exists(RECORDED) ? Files.list(RECORDED) : Stream.empty()) {
+            for (Path file : old.toList()) {
+                Files.delete(file);
+            }
+        }
+        ProcessBuilder tests = new ProcessBuilder("npx", "vitest", "run", "--no-file-parallelism")
+                .directory(Path.of("../web").toFile())
+                .inheritIO();
+        tests.environment().put("CRAFTY_RECORD", RunningApplication.base().toString());
+        tests.environment().put("CRAFTY_ALIASES", RunningApplication.JSON.writeValueAsString(aliases));
+        assertThat(tests.start().waitFor()).isZero();
+    }
+}

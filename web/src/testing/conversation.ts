@@ -1,0 +1,169 @@
+import { cleanup } from '@testing-library/vue'
+import { createHash } from 'node:crypto'
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { basename, join } from 'node:path'
+import { afterAll, afterEach, beforeEach, expect, vi } from 'vitest'
+import { ask } from './application'
+
+/*
+ * Mounted components talk to the application as it answered when their conversation was recorded. `RecordedAnswersTest` of the
+ * application asks everything again and fails where an answer has become another one, so what stands here is what it says.
+ * To record anew: mvn -pl core,web,app test -Dtest=RecordedAnswersTest -Danswers.write=true (see CONTRIBUTING).
+ */
+
+const FOLDER = join(import.meta.dirname, 'recorded')
+/** Answers that are longer stand in files of their own, once for all tests that get them. */
+const LONG = 20_000
+const RECORDING = process.env['CRAFTY_RECORD'] ?? ''
+
+/** A question, and what the application answered. */
+interface Exchange {
+  method: string
+  path: string
+  headers: Record<string, string>
+  body?: unknown
+  status: number
+  tag: string
+  answer?: unknown
+  /** The file with the answer, when it is long. */
+  long?: string
+}
+
+type Recording = Record<string, Exchange[]>
+
+const INSTANT = /\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?Z/g
+
+/** What makes two questions the same: not the name under which a computation is stopped, and not the time of day. */
+function key(method: string, path: string, body: unknown): string {
+  const sent =
+    JSON.stringify(body, (name, value: unknown) => (name === 'computation' ? undefined : value)) ?? ''
+  return `${method} ${path} ${sent.replace(INSTANT, '*')}`
+}
+
+/** Names that come out the same each time, and are no other test's. */
+function names(test: string): () => `${string}-${string}-${string}-${string}-${string}` {
+  const own = createHash('sha256').update(test).digest('hex')
+  let count = 0
+  return () =>
+    `${own.slice(0, 8)}-${own.slice(8, 12)}-4${own.slice(13, 16)}-a${own.slice(17, 20)}-${String(++count).padStart(12, '0')}`
+}
+
+function answerOf(exchange: Exchange): unknown {
+  return exchange.long ? JSON.parse(readFileSync(join(FOLDER, exchange.long), 'utf8')) : exchange.answer
+}
+
+/** The tests of this file speak with the application as it was recorded. Gives what was answered so far in a test. */
+export function recordedConversation(): () => string[] {
+  let file = ''
+  let recording: Recording = {}
+  let test = ''
+  let queues = new Map<string, Exchange[]>()
+  let unknown: string[] = []
+  let answered: string[] = []
+
+  beforeEach(() => {
+    const state = expect.getState()
+    file = join(FOLDER, `${basename(state.testPath!, '.test.ts')}.json`)
+    if (Object.keys(recording).length === 0 && existsSync(file) && !RECORDING) {
+      recording = JSON.parse(readFileSync(file, 'utf8')) as Recording
+    }
+    test = state.currentTestName!
+    queues = new Map()
+    unknown = []
+    answered = []
+    for (const exchange of recording[test] ?? []) {
+      const same = key(exchange.method, exchange.path, exchange.body)
+      queues.set(same, [...(queues.get(same) ?? []), exchange])
+    }
+    vi.spyOn(crypto, 'randomUUID').mockImplementation(names(test))
+    vi.stubGlobal('fetch', (request: Request) => answer(request))
+  })
+
+  async function answer(request: Request): Promise<Response> {
+    const url = new URL(request.url)
+    const path = url.pathname + url.search
+    const text = await request.text()
+    const body: unknown = text ? JSON.parse(text) : undefined
+    const exchange = RECORDING
+      ? await record(request, path, body)
+      : next(key(request.method, path, body), `${request.method} ${path}`)
+    answered.push(`${request.method} ${path}`)
+    const said = exchange.status === 204 ? null : JSON.stringify(answerOf(exchange))
+    return new Response(said, {
+      status: exchange.status,
+      headers: {
+        'Content-Type': exchange.status < 400 ? 'application/json' : 'application/problem+json',
+        ...(exchange.tag ? { ETag: exchange.tag } : {}),
+      },
+    })
+  }
+
+  /** The same question is answered as it was, time after time; the last answer again and again. */
+  function next(asked: string, told: string): Exchange {
+    const queue = queues.get(asked) ?? []
+    const exchange = queue.length > 1 ? queue.shift()! : queue[0]
+    if (!exchange && !told.includes('/api/computations/')) {
+      unknown.push(asked.slice(0, 600))
+    }
+    return (
+      exchange ?? {
+        method: '',
+        path: '',
+        headers: {},
+        status: 404,
+        tag: '',
+        answer: { title: 'Not recorded' },
+      }
+    )
+  }
+
+  async function record(request: Request, path: string, body: unknown): Promise<Exchange> {
+    const headers = Object.fromEntries(
+      ['If-Match', 'Edit-Id'].flatMap((name) =>
+        request.headers.has(name) ? [[name, request.headers.get(name)!]] : [],
+      ),
+    )
+    const got = await ask(RECORDING, request.method, path, headers, body)
+    const exchange: Exchange = { method: request.method, path, headers, body, ...got }
+    const before = recording[test] ?? []
+    const same = key(exchange.method, path, body)
+    const last = before.filter((each) => key(each.method, each.path, each.body) === same).at(-1)
+    if (
+      !path.startsWith('/api/computations/') &&
+      JSON.stringify(last?.answer) !== JSON.stringify(exchange.answer)
+    ) {
+      recording[test] = [...before, exchange]
+    }
+    return { ...exchange }
+  }
+
+  afterEach(() => {
+    // Whoever leaves may still say so.
+    cleanup()
+    vi.restoreAllMocks()
+    vi.unstubAllGlobals()
+    expect(unknown, 'asked, and never recorded').toEqual([])
+  })
+
+  afterAll(() => {
+    if (RECORDING) {
+      mkdirSync(FOLDER, { recursive: true })
+      const lines = Object.values(recording).flat()
+      lines.filter((exchange) => JSON.stringify(exchange.answer ?? '').length > LONG).forEach(layAside)
+      const tests = Object.entries(recording).map(
+        ([name, all]) =>
+          `${JSON.stringify(name)}: [\n${all.map((each) => JSON.stringify(each)).join(',\n')}\n]`,
+      )
+      writeFileSync(file, `{\n${tests.join(',\n')}\n}\n`)
+    }
+  })
+
+  function layAside(exchange: Exchange): void {
+    const text = JSON.stringify(exchange.answer)
+    exchange.long = `${createHash('sha256').update(text).digest('hex').slice(0, 12)}.answer.json`
+    writeFileSync(join(FOLDER, exchange.long), `${text}\n`)
+    delete exchange.answer
+  }
+
+  return () => answered
+}
