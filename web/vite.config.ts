@@ -28,5 +28,7 @@ export default defineConfig({
     reporters: ['default', ['junit', { outputFile: 'target/vitest.xml' }]],
     setupFiles: ['src/words/inTests.ts'],
     testTimeout: 60_000,
+    pool: 'threads',
+    maxWorkers: 2,
   },
 })

@@ -95,7 +95,7 @@ describe('a run', () => {
 describe('beats', () => {
   /** Beats so many milliseconds apart. */
   async function tap(...apart: number[]): Promise<void> {
-    let at = performance.now() + 1
+    let at = Math.ceil(performance.now()) + 1
     const clock = vi.spyOn(performance, 'now').mockImplementation(() => at)
     for (const wait of [0, ...apart]) {
       at += wait

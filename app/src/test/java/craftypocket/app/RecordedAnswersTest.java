@@ -134,9 +134,10 @@ class RecordedAnswersTest {
         }
         ProcessBuilder tests = new ProcessBuilder("npx", "vitest", "run", "--no-file-parallelism")
                 .directory(Path.of("../web").toFile())
-                .inheritIO();
+                .redirectErrorStream(true)
+                .redirectOutput(Path.of("target/recording.log").toFile());
         tests.environment().put("CRAFTY_RECORD", RunningApplication.base().toString());
         tests.environment().put("CRAFTY_ALIASES", RunningApplication.JSON.writeValueAsString(aliases));
-        assertThat(tests.start().waitFor()).isZero();
+        assertThat(tests.start().waitFor()).as("see app/target/recording.log").isZero();
     }
 }
