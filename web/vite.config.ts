@@ -2,8 +2,18 @@ import tailwindcss from '@tailwindcss/vite'
 import vue from '@vitejs/plugin-vue'
 import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
+import { basename } from 'node:path'
 import { defineConfig } from 'vitest/config'
+import { BaseSequencer, type TestSpecification } from 'vitest/node'
 import description from './package.json' with { type: 'json' }
+
+/** The order in which recorded conversations are asked again. */
+class ByName extends BaseSequencer {
+  override async sort(files: TestSpecification[]) {
+    const name = (file: TestSpecification) => basename(file.moduleId)
+    return [...files].sort((one, other) => (name(one) < name(other) ? -1 : 1))
+  }
+}
 
 export default defineConfig({
   plugins: [
@@ -30,5 +40,6 @@ export default defineConfig({
     testTimeout: 60_000,
     pool: 'threads',
     maxWorkers: 2,
+    ...(process.env['CRAFTY_RECORD'] ? { sequence: { sequencer: ByName } } : {}),
   },
 })

@@ -1,7 +1,6 @@
 package craftypocket.app;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
-import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -29,12 +28,4 @@ class ArchitectureTest {
             .areAnnotatedWith(RestController.class)
             .should()
             .bePackagePrivate();
-
-    @ArchTest
-    static final ArchRule CONTROLLERS_DO_NOT_TOUCH_TABLES_OF_OTHERS = noClasses()
-            .that()
-            .resideInAPackage("..analysis..")
-            .should()
-            .dependOnClassesThat()
-            .areAnnotatedWith(Entity.class);
 }

@@ -26,7 +26,7 @@ import tools.jackson.databind.node.ObjectNode;
 @ExtendWith(RunningApplication.OfItsOwn.class)
 class FuzzTest {
 
-    private static final int REQUESTS = Integer.getInteger("crafty.fuzz", 2000);
+    private static final int REQUESTS = Integer.getInteger("crafty.fuzz", 500);
     private static final long SEED = Long.getLong("crafty.fuzz-seed", 8);
     private static final long LONGEST_MILLIS = 5000;
     private static final JsonMapper JSON = RunningApplication.JSON;

@@ -25,6 +25,9 @@ import org.junit.jupiter.api.BeforeEach;
  */
 abstract class InBrowser {
 
+    /** What is awaited comes within a second on a quiet machine; another program may keep the cores busy. */
+    private static final double PATIENCE_MILLIS = 60_000;
+
     private static Application application;
     private static Browser browser;
 
@@ -57,7 +60,7 @@ abstract class InBrowser {
 
     private static synchronized Browser browser() {
         if (browser == null) {
-            PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
+            PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MILLIS);
             browser = Playwright.create()
                     .chromium()
                     .launch(new BrowserType.LaunchOptions()
@@ -89,6 +92,7 @@ abstract class InBrowser {
 
     static BrowserContext newContext(Browser.NewContextOptions options) {
         BrowserContext made = browser().newContext(options);
+        made.setDefaultTimeout(PATIENCE_MILLIS);
         // Whoever tests has read how to read the deck.
         made.addInitScript("try { localStorage['deck-tour'] ??= '9' } catch { /* a page without a store */ }");
         return made;
