@@ -64,7 +64,7 @@ abstract class InBrowser {
             browser = Playwright.create()
                     .chromium()
                     .launch(new BrowserType.LaunchOptions()
-                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
                             .setArgs(List.of(
                                     "--no-sandbox",
                                     "--disable-gpu",
@@ -132,7 +132,7 @@ abstract class InBrowser {
 
     /** The routine that is open on the Bench. */
     protected String openId() {
-        return openId();
+        return page.url().replaceFirst(".*/", "");
     }
 
     /** Adds a move by typing. */

@@ -41,7 +41,7 @@ class PracticeTest extends InBrowser {
                 Browser hearing = playwright
                         .chromium()
                         .launch(new BrowserType.LaunchOptions()
-                                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
                                 .setArgs(List.of(
                                         "--no-sandbox",
                                         "--use-fake-device-for-media-stream",

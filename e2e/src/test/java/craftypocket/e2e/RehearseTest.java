@@ -49,8 +49,7 @@ class RehearseTest extends InBrowser {
         assertThat(end).containsText("Ines’s card: 5 from the top, 18 from the bottom in the “dealt” pile, face down");
         assertThat(end).containsText("key K: 6 from the top");
         assertThat(page.getByTestId("end-row")).hasCount(4);
-        page.keyboard().press("Tab");
-        page.keyboard().press("Tab");
+        button("Yes, as below").focus();
         page.keyboard().press("Enter");
         assertThat(page.getByText("Kept: it came out.")).isVisible();
 

@@ -250,6 +250,7 @@ class SavingTest extends InBrowser {
 
     @Test
     void going_back_keeps_what_stands_in_a_field() throws IOException {
+        visit("/");
         newRoutine("Back and forth");
         title().fill("Typed, then back");
         page.goBack();
