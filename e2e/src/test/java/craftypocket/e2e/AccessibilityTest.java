@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ForcedColors;
 import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.ReducedMotion;
@@ -55,6 +56,7 @@ class AccessibilityTest extends InBrowser {
         page.keyboard().press("Escape");
         page.getByText("Get me there …").click();
         page.getByText("Find ways").click();
+        page.getByText("Stop", new Page.GetByTextOptions().setExact(true)).click();
         page.getByText(Pattern.compile("lead there|None within|Stopped")).waitFor();
         assertThat(Faults.of(page)).isEmpty();
         page.keyboard().press("Escape");

@@ -3,7 +3,6 @@ package craftypocket.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.WaitForSelectorState;
 import java.io.IOException;
@@ -47,6 +46,22 @@ class LayoutTest extends InBrowser {
                 }
               }
               return faults
+            }""";
+
+    /** Selects each step and moves its sliders to an end; says how many there are. */
+    private static final String ALL_SLIDERS_TO = """
+            async (end) => {
+              let moved = 0
+              for (const step of document.querySelectorAll('[data-step]')) {
+                step.querySelector('button').click()
+                await new Promise(requestAnimationFrame)
+                for (const slider of document.querySelectorAll('aside input[type=range]')) {
+                  slider.value = slider[end]
+                  slider.dispatchEvent(new Event('input', { bubbles: true }))
+                  moved++
+                }
+              }
+              return moved
             }""";
 
     private static final int[][] SIZES = {{1280, 800}, {1920, 1080}, {1024, 768}, {390, 844}};
@@ -119,7 +134,7 @@ class LayoutTest extends InBrowser {
                 .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.ATTACHED));
     }
 
-    /** The sliders of each step at both of their ends: piles are as large there as they can be. */
+    /** All sliders of a routine at one of their ends, then at the other: piles are as large there as they can be. */
     @Test
     void nothing_runs_over_in_the_worlds_at_the_ends_of_the_sliders() throws IOException {
         List<String> faults = new ArrayList<>();
@@ -128,20 +143,9 @@ class LayoutTest extends InBrowser {
             List<?> idAndTitle = (List<?>) demo;
             visit("/bench/" + idAndTitle.get(0));
             page.locator("svg[role=img]").first().waitFor();
-            waitUntilJudged();
-            for (Locator step : steps().all()) {
-                step.getByRole(AriaRole.BUTTON).first().click();
-                if (sliders().count() == 0) {
-                    continue;
-                }
-                for (String end : List.of("min", "max")) {
-                    page.waitForResponse(
-                            answer -> answer.url().endsWith("/api/trace"),
-                            () -> sliders().evaluateAll("""
-                                            (all, end) => all.forEach((each) => {
-                                              each.value = each[end]
-                                              each.dispatchEvent(new Event('input', { bubbles: true }))
-                                            })""", end));
+            for (String end : List.of("min", "max")) {
+                if ((int) page.evaluate(ALL_SLIDERS_TO, end) > 0) {
+                    page.waitForLoadState(LoadState.NETWORKIDLE);
                     settle();
                     faults.addAll(faults(idAndTitle.get(1) + ", " + end));
                     worlds++;
@@ -150,11 +154,7 @@ class LayoutTest extends InBrowser {
         }
 
         assertThat(faults).isEmpty();
-        assertThat(worlds).isGreaterThan(80);
-    }
-
-    private Locator sliders() {
-        return page.locator("aside input[type=range]");
+        assertThat(worlds).isGreaterThan(50);
     }
 
     private List<?> demos() {

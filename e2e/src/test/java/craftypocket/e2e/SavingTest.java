@@ -13,7 +13,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** Whatever happens to the program, the line or the page: nothing that was typed is lost. */
@@ -21,26 +22,29 @@ class SavingTest extends InBrowser {
 
     private static final String EDITS = "**/api/routines/*";
 
-    private Path data;
-    private Application own;
+    /** An application that tests may kill; whoever does starts it again. */
+    private static Path data;
 
-    /** An application that a test may kill. */
-    private void startOwn() throws IOException {
+    private static Application own;
+
+    @BeforeAll
+    static void start() {
         data = DataFolders.withDemos();
         own = Application.start(data);
     }
 
-    @AfterEach
-    void stopOwn() {
-        if (own != null) {
-            own.close();
-            own = null;
-        }
+    @AfterAll
+    static void end() {
+        own.close();
+    }
+
+    private static void startAgain() {
+        own = Application.start(own.port(), data);
     }
 
     @Override
-    protected String url(String path) throws IOException {
-        return own == null ? super.url(path) : own.url(path);
+    protected String url(String path) {
+        return own.url(path);
     }
 
     private Locator summary() {
@@ -72,7 +76,6 @@ class SavingTest extends InBrowser {
 
     @Test
     void the_program_is_killed_while_something_is_typed_and_started_again() throws IOException {
-        startOwn();
         newRoutine("Killed");
         summary().fill("Typed before.");
         waitUntilSaved();
@@ -83,7 +86,7 @@ class SavingTest extends InBrowser {
         title().blur();
         assertThat(page.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText("Not saved yet.")))
                 .containsText("kept in this browser");
-        own = Application.start(own.port(), data);
+        startAgain();
         waitUntilSaved();
 
         page.reload();
@@ -95,14 +98,13 @@ class SavingTest extends InBrowser {
 
     @Test
     void the_program_is_killed_and_the_page_reloaded_before_it_is_there_again() throws IOException {
-        startOwn();
         newRoutine("Gone twice");
         String address = page.url();
         own.kill();
         summary().fill("Only in the browser.");
         assertState("not saved yet");
         page.navigate("about:blank");
-        own = Application.start(own.port(), data);
+        startAgain();
 
         page.navigate(url("/moves"));
         page.locator("main").waitFor();
@@ -344,7 +346,6 @@ class SavingTest extends InBrowser {
 
     @Test
     void a_run_goes_on_after_a_reload_and_is_kept_though_the_program_was_gone() throws IOException {
-        startOwn();
         newRoutine("A long run");
         addMove("false cut");
         addMove("overhand shuffle");
@@ -365,7 +366,7 @@ class SavingTest extends InBrowser {
         own.kill();
         button("Yes, as below").click();
         assertThat(page.getByText("Kept: it came out.")).isVisible();
-        own = Application.start(own.port(), data);
+        startAgain();
         page.reload();
 
         assertThat(page.getByText("Runs so far")).isVisible();
