@@ -9,7 +9,7 @@ if [ ! -f "$installed" ] || ! cmp -s package-lock.json "$installed"; then
   cp package-lock.json "$installed"
 fi
 built=target/.built
-if [ -f "$built" ] && [ -z "$(find src public index.html ./*.json ./*.ts ./*.mjs ../LICENSE -newer "$built" -print -quit)" ]; then
+if [ -f "$built" ] && [ -z "$(find src public index.html ./*.json ./*.ts ./*.mjs ../LICENSE -newer "$built" -not -name '*.test.ts' -not -path '*/testing/*' -print -quit)" ]; then
   echo "The front end is as it was built."
   exit 0
 fi
