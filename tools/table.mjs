@@ -1,5 +1,5 @@
 // Prints what ran: each part with its tests and its time, and the ten slowest of them. Reads the reports that Surefire and Vitest
-// leave, and the summary at the end of Maven's log. Usage: node tools/table.mjs [LOG]
+// leave, and the summary at the end of Maven's log. Usage: node tools/table.mjs LOG SECONDS
 import { existsSync, readdirSync, readFileSync } from 'node:fs'
 
 const PARTS = { core: 'core', web: 'web', app: 'app', e2e: 'browser' }
@@ -29,7 +29,8 @@ function taken(log, module) {
 }
 
 const plain = (text) => text.replace(/\u001b\[[0-9;]*m/g, '')
-const log = process.argv[2] ? plain(readFileSync(process.argv[2], 'utf8')) : ''
+const log = plain(readFileSync(process.argv[2], 'utf8'))
+const seconds = Number(process.argv[3])
 const rows = Object.keys(PARTS).map((module) => ({ module, all: reports(module).flatMap((file) => tests(PARTS[module], file)) }))
 
 console.log('\npart      tests   in tests   in all')
@@ -39,7 +40,7 @@ for (const { module, all } of rows.filter((row) => row.all.length > 0)) {
     `${PARTS[module].padEnd(8)} ${String(all.length).padStart(6)} ${inTests.toFixed(0).padStart(8)} s   ${taken(log, module)}`,
   )
 }
-console.log(`all      ${String(rows.flatMap((row) => row.all).length).padStart(6)}              ${log.match(/Total time: *(.*)/)?.[1] ?? ''}`)
+console.log(`all      ${String(rows.flatMap((row) => row.all).length).padStart(6)}              ${Math.floor(seconds / 60)} min ${seconds % 60} s`)
 console.log('\nthe ten slowest tests')
 for (const test of rows.flatMap((row) => row.all).sort((one, other) => other.seconds - one.seconds).slice(0, 10)) {
   console.log(`${test.seconds.toFixed(1).padStart(7)} s  ${test.part.padEnd(8)} ${test.name}`)

@@ -22,7 +22,7 @@ const editing = ref('')
 /** Claims of the performer, and of what moves expect and need only what fails or was expected: the rest is a matter of course. */
 const findings = computed(() => {
   const told = (bench.survey?.findings ?? []).filter(
-    (f) => f.kind !== 'can-be-done' || f.verdict !== 'always',
+    (f) => f.kind !== 'can-be-done' || f.verdict === 'sometimes' || f.verdict === 'never',
   )
   const here = (finding: Finding) => finding.moment === bench.selectedIndex && bench.selectedIndex > 0
   return [...told.filter(here), ...told.filter((f) => !here(f))]

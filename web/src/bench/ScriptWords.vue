@@ -28,7 +28,7 @@ const broken = computed(() => moment.value?.broken?.reason ?? '')
 /** In how many worlds a step cannot be done, when it can be done in the one that is shown. */
 const sometimes = computed(() => {
   const finding = bench.survey?.findings.find((f) => f.kind === 'can-be-done' && f.id === props.step?.id)
-  return finding && finding.verdict !== 'always'
+  return finding?.verdict === 'sometimes' || finding?.verdict === 'never'
     ? t('bench.scriptWords.breaks', { because: finding.because })
     : ''
 })
@@ -46,6 +46,7 @@ const deciding = computed(() => {
 const VERDICTS: Record<string, string> = {
   always: t('bench.scriptWords.holds'),
   never: t('bench.scriptWords.fails'),
+  open: t('ui.verdict.notLookedAt'),
 }
 
 /** Whether the claims that stand after it hold, in a sign and in words; nothing while they are not judged. */
@@ -53,10 +54,11 @@ const claimed = computed(() => {
   const ids = bench.routine!.claims.filter((c) => c.after === props.step?.id).map((c) => c.id)
   const here = (bench.survey?.findings ?? []).filter((f) => f.kind === 'claim' && ids.includes(f.id))
   const holds = here.every((f) => f.verdict === 'always')
+  const open = here.every((f) => f.verdict === 'always' || f.verdict === 'open')
   const said = here
     .map((f) => `${f.sentence}: ${VERDICTS[f.verdict as string] ?? t('bench.scriptWords.canFail')}`)
     .join('; ')
-  return here.length > 0 ? { sign: holds ? '●' : '▲', holds, said } : undefined
+  return here.length > 0 ? { sign: holds ? '●' : open ? '○' : '▲', holds, open, said } : undefined
 })
 
 /** How many outs begin after it. */
@@ -96,7 +98,7 @@ const spoken = computed(() => {
       <span
         v-if="claimed"
         class="ml-auto shrink-0 pr-1 text-sm"
-        :class="claimed.holds ? 'text-holds' : 'text-broken'"
+        :class="claimed.holds ? 'text-holds' : claimed.open ? 'text-soft' : 'text-broken'"
         :title="claimed.said"
         data-testid="claimed-here"
       >

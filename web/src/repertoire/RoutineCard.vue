@@ -6,6 +6,7 @@ import { RunningDeck } from '@/deck'
 import { alone, goesThrough, lineOf } from '@/routine'
 import { useOutbox } from '@/saving'
 import { ago } from '@/ui/time'
+import { canFail } from '@/ui/verdict'
 import VerdictPill from '@/ui/VerdictPill.vue'
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { useQuery } from '@tanstack/vue-query'
@@ -57,7 +58,7 @@ const outs = useQuery({
     let failing = 0
     for (const out of routine.outs) {
       const holds =
-        goesThrough(routine, out.id) && (await surveyed(alone(lineOf(routine, out.id)), signal)).allHold
+        goesThrough(routine, out.id) && !canFail(await surveyed(alone(lineOf(routine, out.id)), signal))
       failing += holds ? 0 : 1
     }
     return { all: routine.outs.length, failing }

@@ -54,14 +54,10 @@ const timed = computed(() => TIMED[(props.stage?.timed ?? 'guess') as keyof type
           {{ $t('tonight.actRow.isThatEnough') }}
         </button>
         <template v-else>
-          <span :class="proof.found.value.after.allHold ? 'text-holds' : 'text-broken'" data-testid="enough">
+          <span :class="proof.tone(proof.found.value.after)" data-testid="enough">
             {{ proof.told(proof.found.value.after, true) }}
           </span>
-          <span
-            class="block"
-            :class="proof.found.value.begins.allHold ? 'text-holds' : 'text-broken'"
-            data-testid="not-enough"
-          >
+          <span class="block" :class="proof.tone(proof.found.value.begins)" data-testid="not-enough">
             {{ proof.told(proof.found.value.begins, false) }}
           </span>
         </template>

@@ -1,6 +1,6 @@
 import { answered, api, type Stage, type Survey } from '@/api/client'
 import { inTurn } from '@/api/inTurn'
-import { count } from '@/ui/verdict'
+import { canFail, count } from '@/ui/verdict'
 import { t } from '@/words'
 import { ref, shallowRef, watch } from 'vue'
 
@@ -38,6 +38,9 @@ export function useProof(routine: () => string, stage: () => Stage | undefined) 
   function told(survey: Survey, after: boolean): string {
     const ways = count(survey.worlds)
     const from = after ? t('tonight.proof.putRight') : t('tonight.proof.asItIs')
+    if (!survey.allHold && !canFail(survey)) {
+      return t('tonight.proof.notKnown', { from })
+    }
     if (!survey.allHold) {
       return t('tonight.proof.fails', { from })
     }
@@ -46,5 +49,10 @@ export function useProof(routine: () => string, stage: () => Stage | undefined) 
       : t('tonight.proof.sampled', { from, ways })
   }
 
-  return { found, asking, problem, ask, told }
+  /** Its colour: what nobody knows yet is neither good nor bad. */
+  function tone(survey: Survey): string {
+    return survey.allHold ? 'text-holds' : canFail(survey) ? 'text-broken' : 'text-soft'
+  }
+
+  return { found, asking, problem, ask, told, tone }
 }

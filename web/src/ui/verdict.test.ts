@@ -34,6 +34,15 @@ function survey(worlds: number, exhaustive: boolean, ...held: number[]): Survey 
   }
 }
 
+/** The same, ended before its time: what did not fail is open. */
+function ended(survey: Survey, seed: number): Survey {
+  const findings = survey.findings.map((each) => ({
+    ...each,
+    verdict: each.verdict === 'always' ? 'open' : each.verdict,
+  }))
+  return { ...survey, stopped: true, seed, allHold: false, findings }
+}
+
 describe('verdicts', () => {
   it('say how many ways were checked', () => {
     const all = survey(2450, true, 2450)
@@ -67,18 +76,31 @@ describe('verdicts', () => {
   })
 
   it('of a survey that was stopped say so, and never that all is well', () => {
-    const sample = { ...survey(12_000, false, 12_000), stopped: true, seed: 1 }
-    expect(summary(sample).text).toBe('holds · a sample of 12,000 ways, stopped')
-    expect(verdict(sample.findings[0]!, sample).text).toBe('never failed · a sample of 12,000 ways, stopped')
+    const sample = ended(survey(12_000, false, 12_000), 1)
+    expect(summary(sample)).toEqual({
+      text: 'nothing failed in a sample of 12,000 ways, stopped',
+      tone: 'quiet',
+    })
+    expect(verdict(sample.findings[0]!, sample)).toEqual({
+      text: 'did not fail in a sample of 12,000 ways, stopped (95 %: 99 %–101 %)',
+      tone: 'quiet',
+    })
 
-    const begun = { ...survey(900, false, 900), stopped: true }
+    const begun = ended(survey(900, false, 900), 0)
     expect(summary(begun)).toEqual({ text: 'nothing failed in the first 900 ways', tone: 'quiet' })
     expect(verdict(begun.findings[0]!, begun)).toEqual({
       text: 'held in the first 900 ways, stopped',
       tone: 'quiet',
     })
-    const failing = { ...survey(900, false, 899), stopped: true }
+    const failing = ended(survey(900, false, 899), 0)
     expect(summary(failing)).toEqual({ text: 'can fail · stopped after the first 900 ways', tone: 'broken' })
+  })
+
+  it('of no ways at all is none, and not green', () => {
+    const none = ended(survey(0, false, 0), 1)
+
+    expect(summary(none)).toEqual({ text: 'not looked at yet', tone: 'quiet' })
+    expect(verdict(none.findings[0]!, none)).toEqual({ text: 'not looked at yet', tone: 'quiet' })
   })
 
   it('are quiet before there is anything to say', () => {

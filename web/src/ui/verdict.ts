@@ -29,6 +29,11 @@ function brokenOff(survey: Survey): boolean {
   return survey.stopped && survey.seed === 0
 }
 
+/** Whether something was found to fail, now and then or always. */
+export function canFail(survey: Survey): boolean {
+  return survey.findings.some((f) => f.verdict === 'sometimes' || f.verdict === 'never')
+}
+
 /** The verdict on a whole routine. */
 export function summary(survey: Survey | undefined): Said {
   if (!survey) {
@@ -37,17 +42,24 @@ export function summary(survey: Survey | undefined): Said {
   if (survey.findings.length === 0) {
     return { text: t('ui.verdict.nothingToCheckYet'), tone: 'quiet' }
   }
+  if (survey.worlds === 0) {
+    return { text: t('ui.verdict.notLookedAt'), tone: 'quiet' }
+  }
   if (brokenOff(survey)) {
-    const found = survey.allHold ? t('ui.verdict.nothingFailedIn') : t('ui.verdict.canFailStoppedAfter')
+    const fails = canFail(survey)
+    const found = fails ? t('ui.verdict.canFailStoppedAfter') : t('ui.verdict.nothingFailedIn')
     return {
       text: t('ui.verdict.theFirstWays', { found, worlds: count(survey.worlds) }),
-      tone: survey.allHold ? 'quiet' : 'broken',
+      tone: fails ? 'broken' : 'quiet',
     }
+  }
+  if (survey.stopped && !canFail(survey)) {
+    return { text: t('ui.verdict.nothingFailedSoFar', { ways: ways(survey) }), tone: 'quiet' }
   }
   if (survey.allHold) {
     return { text: t('ui.verdict.holds', { ways: ways(survey) }), tone: 'holds' }
   }
-  const failing = survey.findings.filter((f) => f.verdict !== 'always')
+  const failing = survey.findings.filter((f) => f.verdict === 'sometimes' || f.verdict === 'never')
   const worst = Math.min(...failing.map((f) => f.held / Math.max(1, survey.worlds)))
   return { text: t('ui.verdict.holdsIn', { worst: percent(worst), survey: ways(survey) }), tone: 'broken' }
 }
@@ -63,11 +75,18 @@ export function percent(share: number, digits = 1): string {
 
 /** The verdict on one condition. */
 export function verdict(finding: Finding, survey: Survey): Said {
+  if (survey.worlds === 0) {
+    return { text: t('ui.verdict.notLookedAt'), tone: 'quiet' }
+  }
   if (brokenOff(survey)) {
     const first = t('ui.verdict.theFirstWaysStopped', { worlds: count(survey.worlds) })
-    return finding.verdict === 'always'
+    return finding.verdict === 'always' || finding.verdict === 'open'
       ? { text: t('ui.verdict.heldIn', { first }), tone: 'quiet' }
       : { text: t('ui.verdict.failedInSomeOf', { first }), tone: 'broken' }
+  }
+  if (finding.verdict === 'open') {
+    const interval = `${percent(finding.low)}–${percent(finding.high)}`
+    return { text: t('ui.verdict.didNotFail', { ways: ways(survey), interval }), tone: 'quiet' }
   }
   if (finding.verdict === 'always') {
     const always = survey.exhaustive ? 'ui.verdict.always' : 'ui.verdict.neverFailed'

@@ -1791,7 +1791,8 @@ export interface components {
             };
         };
         /**
-         * @description <code>kind</code> is claim, expected-before, expected-after or can-be-done; <code>verdict</code> always, sometimes or never.
+         * @description <code>kind</code> is claim, expected-before, expected-after or can-be-done; <code>verdict</code> always, sometimes, never, or open: nothing
+         *      failed, but no way was looked at, or it was ended before its time.
          *      <code>failing</code> is a world in which it fails, if there is one; null when it has too many numbers to be sent.
          */
         FindingDocument: {

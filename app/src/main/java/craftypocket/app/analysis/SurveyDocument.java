@@ -49,7 +49,8 @@ record SurveyDocument(
     private static final double FINEST = 10_000;
 
     /**
-     * {@code kind} is claim, expected-before, expected-after or can-be-done; {@code verdict} always, sometimes or never.
+     * {@code kind} is claim, expected-before, expected-after or can-be-done; {@code verdict} always, sometimes, never, or open: nothing
+     * failed, but no way was looked at, or it was ended before its time.
      * {@code failing} is a world in which it fails, if there is one; null when it has too many numbers to be sent.
      */
     record FindingDocument(

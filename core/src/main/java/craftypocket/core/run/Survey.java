@@ -36,7 +36,9 @@ public record Survey(
     public enum Verdict {
         ALWAYS,
         SOMETIMES,
-        NEVER
+        NEVER,
+        /** Nobody knows yet: no way was looked at, or nothing failed in those that were before it was ended. */
+        OPEN
     }
 
     /**
@@ -89,8 +91,8 @@ public record Survey(
         bands = List.copyOf(bands);
     }
 
-    /** Whether nothing fails in any world. */
+    /** Whether nothing fails in any world; of what was ended before its time nobody can say so. */
     public boolean allHold() {
-        return findings.stream().allMatch(f -> f.verdict() == Verdict.ALWAYS);
+        return worlds > 0 && findings.stream().allMatch(f -> f.verdict() == Verdict.ALWAYS);
     }
 }

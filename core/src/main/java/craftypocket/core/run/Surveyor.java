@@ -155,7 +155,7 @@ public final class Surveyor {
             long held = tally.worlds - failed;
             findings.add(new Survey.Finding(
                     plan.conditions().get(i),
-                    failed == 0 ? Survey.Verdict.ALWAYS : held == 0 ? Survey.Verdict.NEVER : Survey.Verdict.SOMETIMES,
+                    verdict(failed, held, extent == Extent.ALL || (extent == Extent.SAMPLE && tally.broughtToAnEnd)),
                     held,
                     low(held, tally.worlds, extent),
                     high(held, tally.worlds, extent),
@@ -169,17 +169,31 @@ public final class Surveyor {
         return findings;
     }
 
+    /** @param whole whether all worlds were looked at, or as many as were to be drawn: what was broken off proves neither always nor never */
+    private static Survey.Verdict verdict(long failed, long held, boolean whole) {
+        if (failed == 0) {
+            return held > 0 && whole ? Survey.Verdict.ALWAYS : Survey.Verdict.OPEN;
+        }
+        return held == 0 && whole ? Survey.Verdict.NEVER : Survey.Verdict.SOMETIMES;
+    }
+
     private static double low(long held, long worlds, Extent extent) {
+        if (worlds == 0) {
+            return 0;
+        }
         return switch (extent) {
-            case ALL -> (double) held / Math.max(1, worlds);
+            case ALL -> (double) held / worlds;
             case SAMPLE -> Wilson.low(held, worlds);
             case BEGUN -> 0;
         };
     }
 
     private static double high(long held, long worlds, Extent extent) {
+        if (worlds == 0) {
+            return 1;
+        }
         return switch (extent) {
-            case ALL -> (double) held / Math.max(1, worlds);
+            case ALL -> (double) held / worlds;
             case SAMPLE -> Wilson.high(held, worlds);
             case BEGUN -> 1;
         };

@@ -13,10 +13,12 @@ import craftypocket.core.run.Survey;
 import craftypocket.core.run.SurveyOptions;
 import craftypocket.core.run.Surveyor;
 import craftypocket.core.run.Trace;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -144,6 +146,50 @@ class ChanceMovesTest {
 
         assertThat(lifted.verdict(0).verdict()).isEqualTo(Survey.Verdict.ALWAYS);
         assertThat(lifted.survey().exhaustive()).isFalse();
+    }
+
+    /** As it is said: the uppermost cards of one packet come to the top, in their order, and all others keep theirs. */
+    @ParameterizedTest
+    @ValueSource(strings = {"upper", "lower"})
+    void a_block_of_one_packet_is_lifted_as_a_whole(String packet) {
+        int cut = 8;
+        for (int count = 1; count <= 5; count++) {
+            Script script = Script.deck(20)
+                    .key("A", "AS", 1)
+                    .step("lopsided-riffle", "cut", String.valueOf(cut), "square", "you")
+                    .step("top-block-lift", "what", packet, "count", String.valueOf(count));
+            for (int shuffle = 1; shuffle <= 20; shuffle++) {
+                Trace trace = script.trace(Map.of("s1.shuffle", shuffle));
+                List<Integer> riffled = cards(trace.moments().get(1));
+                List<Integer> block = riffled.stream()
+                        .filter(card -> (card < cut) == packet.equals("upper"))
+                        .limit(count)
+                        .toList();
+                List<Integer> expected = new ArrayList<>(block);
+                riffled.stream().filter(card -> !block.contains(card)).forEach(expected::add);
+
+                assertThat(cards(trace.end()))
+                        .as("%d cards, shuffle %d", count, shuffle)
+                        .isEqualTo(expected);
+            }
+        }
+    }
+
+    /** Whatever fell on the wanted card, which was on top: it is the first of the upper packet, and comes back with its block. */
+    @Test
+    void a_card_that_was_on_top_comes_back_with_its_block_always() {
+        Script lifted = Script.deck(52)
+                .key("A", "AS", 1)
+                .step("lopsided-riffle", "cut", "42", "square", "you")
+                .step("top-block-lift", "what", "upper", "count", "5±1")
+                .claim("position", "role", "A");
+
+        assertThat(lifted.verdict(0).verdict()).isEqualTo(Survey.Verdict.ALWAYS);
+    }
+
+    private static List<Integer> cards(Trace.Moment moment) {
+        var deck = moment.layout().at(Place.read("deck").orElseThrow());
+        return IntStream.rangeClosed(1, deck.size()).mapToObj(deck::card).toList();
     }
 
     @Test

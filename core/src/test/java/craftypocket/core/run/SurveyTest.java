@@ -186,6 +186,47 @@ class SurveyTest {
         assertThat(survey.worlds()).isLessThan(51L * 51 * 51);
     }
 
+    @Test
+    void where_no_way_was_looked_at_there_is_no_verdict() {
+        for (SurveyOptions options : List.of(
+                SurveyOptions.withDefaults().with(() -> true),
+                SurveyOptions.withDefaults().visiting().with(() -> true),
+                SurveyOptions.withDefaults().visiting().withExhaustiveUpTo(1).with(() -> true))) {
+            Survey survey = Surveyor.survey(threeCutsAndAKey(), options);
+
+            assertThat(survey.worlds()).isZero();
+            assertThat(survey.allHold()).isFalse();
+            assertThat(survey.findings()).isNotEmpty().allSatisfy(finding -> {
+                assertThat(finding.verdict()).isEqualTo(Survey.Verdict.OPEN);
+                assertThat(finding.low()).isZero();
+                assertThat(finding.high()).isEqualTo(1);
+                assertThat(finding.because()).isEmpty();
+            });
+        }
+    }
+
+    @Test
+    void what_was_broken_off_is_neither_always_nor_never() {
+        Plan plan = Script.deck(52)
+                .key("K", "AS", 1)
+                .step("spectator-cut")
+                .step("spectator-cut")
+                .step("spectator-cut")
+                .claim("pile-size", "cards", "52")
+                .claim("pile-size", "cards", "51")
+                .plan();
+        for (SurveyOptions options : List.of(
+                SurveyOptions.withDefaults().visiting().with(after(20_000)),
+                SurveyOptions.withDefaults().visiting().withExhaustiveUpTo(1).with(after(20_000)))) {
+            Survey survey = Surveyor.survey(plan, options);
+
+            assertThat(survey.worlds()).isPositive();
+            assertThat(survey.allHold()).isFalse();
+            assertThat(survey.findings().get(0).verdict()).isEqualTo(Survey.Verdict.OPEN);
+            assertThat(survey.findings().get(1).verdict()).isEqualTo(Survey.Verdict.SOMETIMES);
+        }
+    }
+
     private static Plan threeCutsAndAKey() {
         return Script.deck(52)
                 .key("K", "AS", 1)

@@ -7,9 +7,11 @@ import craftypocket.core.Script;
 import craftypocket.core.cards.CardText;
 import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.moves.AllMoves;
+import craftypocket.core.moves.Move;
 import craftypocket.core.read.Plan;
 import craftypocket.core.routine.RoleKind;
 import craftypocket.core.routine.Step;
+import craftypocket.core.run.Playground;
 import craftypocket.core.run.Trace;
 import craftypocket.core.run.World;
 import craftypocket.core.settings.ProblemsFound;
@@ -317,5 +319,24 @@ class SlipDiagnosisTest {
         assertThatThrownBy(() -> diagnose(planned, List.of(ClaimSpec.of("nonsense")), Map.of()))
                 .isInstanceOf(ProblemsFound.class)
                 .hasMessageContaining("claims[0].claim");
+    }
+
+    static Stream<Move> moves() {
+        return AllMoves.CATALOGUE.moves().stream();
+    }
+
+    /** A palm with a card in it that nobody ever had there: whatever is tried on the way to it, it comes to an answer. */
+    @ParameterizedTest
+    @MethodSource("moves")
+    void whatever_the_move_the_finder_comes_to_an_answer(Move move) {
+        Plan plan = SlipDiagnosis.read(
+                Playground.of(move),
+                AllMoves.CATALOGUE,
+                List.of(ClaimSpec.of("pile-size", "pile", "palm", "compare", "at-least", "cards", "40")));
+
+        SlipDiagnosis diagnosis = SlipDiagnosis.of(plan, 1, World.USUAL, Map.of(), () -> false);
+
+        assertThat(diagnosis.asPlanned()).isFalse();
+        assertThat(diagnosis.tried()).isPositive();
     }
 }

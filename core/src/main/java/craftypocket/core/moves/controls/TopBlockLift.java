@@ -65,17 +65,42 @@ final class TopBlockLift extends Move {
         if (values.of(what) == CARD) {
             hands.single(place, hands.positionIn(place, hands.cardOf(wanted)) - 1, place, 0);
         } else {
-            boolean upper = values.of(what) == UPPER;
-            for (int position = 1; position <= hands.size(place) && drawn < values.of(count); position++) {
-                if (hands.ofUpperPacket(hands.card(place, position)) == upper) {
-                    hands.single(place, position - 1, place, drawn++);
-                }
-            }
+            drawn = draw(hands, place, values.of(what) == UPPER, values.of(count));
         }
         boolean lifted = values.of(what) == CARD || hands.positionIn(place, hands.cardOf(wanted)) <= drawn;
         hands.use(place, Hold.Kind.STEP);
         if (lifted && first) {
             hands.knowOnTop(wanted);
         }
+    }
+
+    /**
+     * Draws the uppermost cards of one packet to the top, in their order. Where they lie is seen beforehand: with the first that is
+     * drawn out the packets can be told apart no longer. What lies below a card that was drawn out stays where it is.
+     *
+     * @return how many there were
+     */
+    private static int draw(Hands hands, int place, boolean upper, int most) {
+        long first = ofPacket(hands, place, 0, upper);
+        long second = ofPacket(hands, place, Long.SIZE, upper);
+        int drawn = 0;
+        for (int depth = 0; depth < hands.size(place) && drawn < most; depth++) {
+            long of = depth < Long.SIZE ? first : second;
+            if ((of >>> depth & 1) != 0) {
+                hands.single(place, depth, place, drawn++);
+            }
+        }
+        return drawn;
+    }
+
+    /** A bit for each card below a depth, set where it is of this packet. */
+    private static long ofPacket(Hands hands, int place, int below, boolean upper) {
+        long bits = 0;
+        for (int depth = below; depth < Math.min(hands.size(place), below + Long.SIZE); depth++) {
+            if (hands.ofUpperPacket(hands.card(place, depth + 1)) == upper) {
+                bits |= 1L << depth;
+            }
+        }
+        return bits;
     }
 }

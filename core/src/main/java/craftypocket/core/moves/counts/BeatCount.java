@@ -15,6 +15,7 @@ import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A count of beats: cards go beat by beat from the giving hand into the taking hand, and each shows the side that lies
@@ -57,15 +58,20 @@ final class BeatCount extends Move {
     @Override
     public List<Need> needs(Values values) {
         int place = values.of(pile);
-        int[] codes = values.beats(beats);
-        return List.of(
-                new Need(
-                        hands -> hands.size(place) > 0,
-                        "There is no packet in " + values.placeLabel(pile) + ".",
-                        "Choose the pile that is counted, or lift a packet there first."),
-                new Need(
-                        hands -> hands.size(place) == 0 || left(codes, hands.size(place)) >= 0,
-                        "There are too few cards in " + values.placeLabel(pile) + " for these beats.",
+        return List.of(new Need(
+                hands -> hands.size(place) > 0,
+                "There is no packet in " + values.placeLabel(pile) + ".",
+                "Choose the pile that is counted, or lift a packet there first."));
+    }
+
+    /** A hand that takes too many in a beat has other beats than were planned. */
+    @Override
+    public Optional<Need> unmet(Hands hands, Values world) {
+        return left(world.beats(beats), hands.size(world.of(pile))) >= 0
+                ? Optional.empty()
+                : Optional.of(new Need(
+                        any -> false,
+                        "There are too few cards in " + world.placeLabel(pile) + " for these beats.",
                         "Use fewer beats, or a larger packet."));
     }
 
