@@ -12,6 +12,11 @@ export function demoRoutine(rank: number): string {
   return `11111111-0000-4000-8000-${String(rank).padStart(12, '0')}`
 }
 
+/** The demo sets, likewise. */
+export function demoSet(rank: number): string {
+  return `22222222-0000-4000-8000-${String(rank).padStart(12, '0')}`
+}
+
 /** A page as the browser has it. */
 export interface OpenPage {
   address: () => string

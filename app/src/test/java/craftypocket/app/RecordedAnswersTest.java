@@ -22,7 +22,7 @@ import tools.jackson.databind.node.MissingNode;
  * is asked again. With {@code -Danswers.write=true} the front end's tests speak to the application itself, and what they hear is
  * recorded anew.
  */
-@ExtendWith(RunningApplication.OfItsOwn.class)
+@ExtendWith(RunningApplication.OnTheSameEvening.class)
 class RecordedAnswersTest {
 
     private static final Path RECORDED = Path.of("../web/src/testing/recorded");

@@ -7,13 +7,19 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.extension.AfterAllCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ApplicationContextInitializer;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
@@ -33,20 +39,38 @@ public final class RunningApplication implements BeforeAllCallback {
     private static Instance instance;
 
     /** For tests that leave behind what would be in the way of others: an application of their own. */
-    static final class OfItsOwn implements BeforeAllCallback, AfterAllCallback {
+    static class OfItsOwn implements BeforeAllCallback, AfterAllCallback {
 
         private Instance shared;
+
+        /** What is different about it. */
+        ApplicationContextInitializer<ConfigurableApplicationContext> difference() {
+            return context -> {};
+        }
 
         @Override
         public void beforeAll(ExtensionContext context) throws IOException {
             shared = instance;
-            instance = started();
+            instance = started(difference());
         }
 
         @Override
         public void afterAll(ExtensionContext context) {
             instance.application().close();
             instance = shared;
+        }
+    }
+
+    /** Of its own, and begun on the same evening each time, so that what is due, late and long ago is so each time. */
+    static final class OnTheSameEvening extends OfItsOwn {
+
+        private static final Instant EVENING = Instant.parse("2026-05-04T20:00:00Z");
+
+        @Override
+        ApplicationContextInitializer<ConfigurableApplicationContext> difference() {
+            Clock clock = Clock.offset(Clock.tickMillis(ZoneOffset.UTC), Duration.between(Instant.now(), EVENING));
+            return context -> ((GenericApplicationContext) context)
+                    .registerBean("evening", Clock.class, () -> clock, bean -> bean.setPrimary(true));
         }
     }
 
@@ -70,13 +94,14 @@ public final class RunningApplication implements BeforeAllCallback {
     public void beforeAll(ExtensionContext context) throws IOException {
         synchronized (RunningApplication.class) {
             if (instance == null) {
-                instance = started();
+                instance = started(asItIs -> {});
             }
         }
     }
 
-    private static Instance started() throws IOException {
-        ConfigurableApplicationContext application = start(Files.createTempDirectory("crafty"), "true");
+    private static Instance started(ApplicationContextInitializer<ConfigurableApplicationContext> difference)
+            throws IOException {
+        ConfigurableApplicationContext application = start(Files.createTempDirectory("crafty"), "true", difference);
         URI base = URI.create("http://127.0.0.1:" + port(application));
         String token =
                 send(HttpRequest.newBuilder(base.resolve("/api/routines"))).headers().allValues("Set-Cookie").stream()
@@ -89,12 +114,15 @@ public final class RunningApplication implements BeforeAllCallback {
     }
 
     static ConfigurableApplicationContext start(Path data, String demo) {
-        return SpringApplication.run(
-                CraftyPocketApplication.class,
-                "--server.port=0",
-                "--crafty.data=" + data,
-                "--crafty.demo=" + demo,
-                "--spring.main.banner-mode=off");
+        return start(data, demo, context -> {});
+    }
+
+    private static ConfigurableApplicationContext start(
+            Path data, String demo, ApplicationContextInitializer<ConfigurableApplicationContext> difference) {
+        SpringApplication application = new SpringApplication(CraftyPocketApplication.class);
+        application.addInitializers(difference);
+        return application.run(
+                "--server.port=0", "--crafty.data=" + data, "--crafty.demo=" + demo, "--spring.main.banner-mode=off");
     }
 
     static int port(ConfigurableApplicationContext application) {
