@@ -132,7 +132,7 @@ export function recordedConversation(): () => string[] {
     if (
       !halfWay &&
       !path.startsWith('/api/computations/') &&
-      JSON.stringify(last?.answer) !== JSON.stringify(exchange.answer)
+      (!last || JSON.stringify(last.answer) !== JSON.stringify(exchange.answer))
     ) {
       recording[test] = [...before, exchange]
     }
