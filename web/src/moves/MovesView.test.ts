@@ -4,7 +4,7 @@ import { openPage } from '@/testing/page'
 import { fireEvent, screen, waitFor, within } from '@testing-library/vue'
 import { describe, expect, it } from 'vitest'
 
-recordedConversation()
+const answered = recordedConversation()
 
 const found = () =>
   [...document.querySelectorAll('.move > span:first-child')].map((each) => each.textContent!.trim())
@@ -50,6 +50,7 @@ describe('the moves', () => {
     await says(() => screen.getByRole('main'), /1 of \d+ moves/)
     await fireEvent.click(basics.getByLabelText(/Double undercut/))
     await says(() => screen.getByRole('main'), /0 of \d+ moves/)
+    await waitFor(() => expect(answered().filter((each) => each.startsWith('PUT'))).toHaveLength(2))
   })
 
   it('are worded for the left hand too', async () => {

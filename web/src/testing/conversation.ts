@@ -77,7 +77,7 @@ export function recordedConversation(): () => string[] {
   let file = ''
   let recording: Recording = {}
   let answered: string[] = []
-  let pending: Promise<Exchange> | undefined
+  const pending = new Set<Promise<Exchange>>()
 
   beforeEach(({ onTestFailed }) => {
     const state = expect.getState()
@@ -99,7 +99,7 @@ export function recordedConversation(): () => string[] {
       const text = await request.text()
       const body: unknown = text ? JSON.parse(text) : undefined
       const answer = RECORDING
-        ? await (pending = record(test, request, path, body))
+        ? await waitedFor(record(test, request, path, body))
         : next(queues, key(request.method, path, body))
       if (!answer) {
         // As from a server that takes its time: only who waits for this answer fails.
@@ -115,6 +115,11 @@ export function recordedConversation(): () => string[] {
       }
     })
   })
+
+  async function waitedFor(exchange: Promise<Exchange>): Promise<Exchange> {
+    pending.add(exchange)
+    return exchange.finally(() => pending.delete(exchange))
+  }
 
   async function record(test: string, request: Request, path: string, body: unknown): Promise<Exchange> {
     const headers = Object.fromEntries(
@@ -141,7 +146,7 @@ export function recordedConversation(): () => string[] {
 
   afterEach(async () => {
     // What was asked last is recorded, though nobody waits for it; and whoever leaves may still say so.
-    await pending
+    await Promise.all(pending)
     cleanup()
     vi.restoreAllMocks()
     vi.unstubAllGlobals()
