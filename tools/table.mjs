@@ -25,7 +25,9 @@ function reports(module) {
 
 /** What Maven says a module took, such as “01:02 min” or “9.5 s”. */
 function taken(log, module) {
-  return log.match(new RegExp(`^\\[INFO\\] ${module} [ .0-9]*(?:SUCCESS|FAILURE) \\[ *([^\\]]+)\\]`, 'm'))?.[1] ?? ''
+  const inReactor = log.match(new RegExp(`^\\[INFO\\] ${module} [ .0-9]*(?:SUCCESS|FAILURE) \\[ *([^\\]]+)\\]`, 'm'))?.[1]
+  // A module that is built alone has no line in a summary, and ends last.
+  return inReactor ?? [...log.matchAll(/Total time: *(.*)/g)].at(-1)?.[1] ?? ''
 }
 
 const plain = (text) => text.replace(/\u001b\[[0-9;]*m/g, '')

@@ -103,7 +103,7 @@ public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boole
         }
         double share = survey.worlds() == 0 ? 0 : (double) survey.allHeld() / survey.worlds();
         String because = survey.findings().stream()
-                .filter(f -> f.verdict() != Survey.Verdict.ALWAYS)
+                .filter(f -> f.verdict() == Survey.Verdict.SOMETIMES || f.verdict() == Survey.Verdict.NEVER)
                 .min(Comparator.comparingLong(Survey.Finding::held))
                 .map(f -> f.condition().sentence() + ": " + f.because())
                 .orElse("");
