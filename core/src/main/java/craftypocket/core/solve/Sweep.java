@@ -101,7 +101,11 @@ public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boole
             // A value that the routine cannot have, such as a place below the deck, is no point of the curve.
             return Optional.empty();
         }
-        double share = survey.worlds() == 0 ? 0 : (double) survey.allHeld() / survey.worlds();
+        if (survey.worlds() == 0) {
+            // Nothing was looked at before it was ended: that is no share of nothing.
+            return Optional.empty();
+        }
+        double share = (double) survey.allHeld() / survey.worlds();
         String because = survey.findings().stream()
                 .filter(f -> f.verdict() == Survey.Verdict.SOMETIMES || f.verdict() == Survey.Verdict.NEVER)
                 .min(Comparator.comparingLong(Survey.Finding::held))
