@@ -13,7 +13,7 @@ import AddActs from './AddActs.vue'
 import OrderProposal from './OrderProposal.vue'
 import PlacesFigure from './PlacesFigure.vue'
 import ResetList from './ResetList.vue'
-import { actOf, moved, span, useEvening, usePeople, useSet } from './sets'
+import { actOf, moved, orderOf, span, useEvening, usePeople, useSet } from './sets'
 import VenueFields from './VenueFields.vue'
 
 const props = defineProps<{ id: string }>()
@@ -36,8 +36,13 @@ watch(
   () => (proposal.value = undefined),
 )
 
-const stageOf = (act: number) => plan.value?.stages.find((stage) => stage.act === act)
-const conflictsOf = (act: number) => (plan.value?.conflicts ?? []).filter((each) => each.acts.at(-1) === act)
+/** The plan while it is of the acts as they stand: the last one numbers acts in another order. */
+const ofActs = computed(() =>
+  set.value && plan.value?.order === orderOf(set.value) ? plan.value : undefined,
+)
+const stageOf = (act: number) => ofActs.value?.stages.find((stage) => stage.act === act)
+const conflictsOf = (act: number) =>
+  (ofActs.value?.conflicts ?? []).filter((each) => each.acts.at(-1) === act)
 const time = computed(() => {
   const { seconds, spread } = plan.value!
   const around = spread >= 1 ? `${span(seconds)} ± ${span(spread)}` : span(seconds)
@@ -184,7 +189,7 @@ onKeyStroke(['p', 'P'], (event) => {
             :last="i === set.acts.length - 1"
             :stage="stageOf(i)"
             :before="set.acts[stageOf(i)?.deckFrom ?? -1]?.routine"
-            :gone="plan?.gone.includes(i) ?? false"
+            :gone="ofActs?.gone.includes(i) ?? false"
             :conflicts="conflictsOf(i)"
             @change="(to) => change(i, to)"
             @move="(by) => move(i, i + by)"

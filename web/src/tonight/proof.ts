@@ -2,23 +2,22 @@ import { answered, api, type Stage, type Survey } from '@/api/client'
 import { inTurn } from '@/api/inTurn'
 import { canFail, count } from '@/ui/verdict'
 import { t } from '@/words'
-import { ref, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 
 /** Whether a routine holds from the layout that the resets lead to, and from the one without them. */
 export function useProof(routine: () => string, stage: () => Stage | undefined) {
   const found = shallowRef<{ after: Survey; begins: Survey }>()
   const asking = ref(false)
   const problem = ref('')
-  watch(
-    () => JSON.stringify([routine(), stage()?.after.order, stage()?.begins.order]),
-    () => (found.value = undefined),
-  )
+  const question = computed(() => JSON.stringify([routine(), stage()?.after.order, stage()?.begins.order]))
+  watch(question, () => (found.value = undefined))
 
   async function ask(): Promise<void> {
     const of = stage()
     if (!of) {
       return
     }
+    const asked = question.value
     asking.value = true
     problem.value = ''
     try {
@@ -26,7 +25,11 @@ export function useProof(routine: () => string, stage: () => Stage | undefined) 
       const stored = await answered(api.GET('/api/routines/{id}', { params: { path } }))
       const survey = (setUp: Stage['after']) =>
         inTurn(() => answered(api.POST('/api/survey', { body: { routine: { ...stored.routine, setUp } } })))
-      found.value = { after: await survey(of.after), begins: await survey(of.begins) }
+      const answer = { after: await survey(of.after), begins: await survey(of.begins) }
+      // The acts may have been put in another order meanwhile: this answer is of what stood here before.
+      if (asked === question.value) {
+        found.value = answer
+      }
     } catch (thrown) {
       problem.value = (thrown as Error).message
     } finally {

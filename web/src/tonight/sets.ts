@@ -125,11 +125,20 @@ export function useSet(id: Ref<string>) {
   return { set, stored, edit, save, loadAnew, changedElsewhere, problem, kept }
 }
 
-/** How a set will go, computed anew after each edit; the last answer stays until the next one is there. */
+/** The routines of a set in their order: what is said of an act by its number is said of this order alone. */
+export const orderOf = (set: PlayedSet): string => set.acts.map((act) => act.routine).join(' ')
+
+/**
+ * How a set will go, computed anew after each edit; the last answer stays until the next one is there. `order` is the one it
+ * was computed for.
+ */
 export function useEvening(set: Ref<PlayedSet | undefined>) {
   return useQuery({
     queryKey: computed(() => ['evening', set.value]),
-    queryFn: ({ signal }) => answered(api.POST('/api/evening/plan', { body: set.value!, signal })),
+    queryFn: async ({ signal }) => {
+      const body = set.value!
+      return { ...(await answered(api.POST('/api/evening/plan', { body, signal }))), order: orderOf(body) }
+    },
     enabled: computed(() => !!set.value),
     placeholderData: (last) => last,
     staleTime: 0,
