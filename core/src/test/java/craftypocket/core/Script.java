@@ -27,8 +27,11 @@ import java.util.stream.IntStream;
 /** Builds routines for tests. Cards are spoken of by their number from 1, the top card of the untouched deck. */
 public final class Script {
 
+    /** Fewer cards than this are no pack, but cards of one's own. */
+    private static final int SMALLEST_PACK = 3;
+
     private String pack;
-    private String extra = "";
+    private String extra;
     private String order = "";
     private boolean bend;
     private String cardSize = "";
@@ -41,7 +44,8 @@ public final class Script {
     private final List<RoutineClaim> claims = new ArrayList<>();
 
     private Script(int cards) {
-        pack = String.valueOf(cards);
+        pack = cards < SMALLEST_PACK ? "none" : String.valueOf(cards);
+        extra = cards < SMALLEST_PACK ? "AS 2S".substring(0, Math.max(0, 3 * cards - 1)) : "";
     }
 
     /** A routine that goes on from another one. */

@@ -748,7 +748,7 @@ public final class Hands {
 
     /** Turns over one card where it is. */
     public void turnCard(int place, int position) {
-        holds.turned(place, position, position);
+        holds.mixed(place, position - 1, 1);
         reorderings.turn(place * cards + position - 1, 1);
     }
 
@@ -1013,6 +1013,11 @@ public final class Hands {
     /** Lets go of whatever is held in a pile. */
     public void letGo(int place) {
         holds.letGo(place);
+    }
+
+    /** A gap lies within a block that is turned. */
+    void gapTurned(int finger) {
+        known.gapTurned(finger);
     }
 
     void lost(Hold.Kind kind, int place, int depth) {

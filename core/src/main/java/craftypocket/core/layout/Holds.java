@@ -354,18 +354,29 @@ final class Holds {
         mixed(place, 0, hands.size(place));
     }
 
-    /** The block between two depths is turned over as one. */
+    /** The block between two positions is turned over as one: what is held within it is held on, and a card that sticks out does. */
     void turned(int place, int first, int last) {
         if (none()) {
             return;
         }
         for (int finger = 0; finger < FINGERS; finger++) {
             int at = finger(finger);
-            if (state[at] == place + 1 && first == 1 && last > 1 && state[at + 1] == last) {
+            if (state[at] != place + 1) {
+                continue;
+            }
+            if (first == 1 && last > 1 && state[at + 1] == last) {
                 put(at, (byte) 0);
+            } else if (state[at + 1] >= first && state[at + 1] < last) {
+                state[at + 1] = (byte) (first - 1 + last - state[at + 1]);
+                hands.gapTurned(finger);
             }
         }
-        mixed(place, first - 1, last - first + 1);
+        int step = state[stepAt + place] - 1;
+        if (step == 0) {
+            loseStep(place);
+        } else if (step >= first && step < last) {
+            put(stepAt + place, (byte) (first + last - step));
+        }
     }
 
     /** The cards of a block do not stay beside one another: what is held within it is lost. */

@@ -650,6 +650,21 @@ final class Knowledge {
         }
     }
 
+    /** A gap is turned with the block in which it lies: it is counted where all is known, and nothing is counted from it. */
+    void gapTurned(int finger) {
+        if (!followed) {
+            return;
+        }
+        if (!sure || !sized(hands.placeOfFinger(finger))) {
+            state[gapAt + finger] = 0;
+        }
+        for (int role = 0; role < roles; role++) {
+            if (state[fingerAt + role] == finger + 1) {
+                state[fingerAt + role] = 0;
+            }
+        }
+    }
+
     /** A block is turned over as one. */
     void turned(int place, int first, int last) {
         if (!followed) {

@@ -4,6 +4,8 @@ import craftypocket.core.layout.Hands;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Option;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 
 /** What all deals share. */
@@ -17,6 +19,18 @@ public final class Dealing {
     public static void drawOff(Hands hands, int place, int count, int pull) {
         for (int drawn = 0; drawn < count; drawn += pull) {
             hands.transfer(place, drawn, Math.min(pull, count - drawn), place, 0);
+        }
+    }
+
+    /** Who may stop anywhere stops between two cards: nobody is asked to stop at none, or at all. */
+    public static Setting.Filter between(PlaceSetting pile) {
+        return (hands, values, number) -> number >= 1 && number < hands.size(values.of(pile));
+    }
+
+    /** The packet above a depth goes below the rest, if there is a rest. */
+    public static void cutOff(Hands hands, int place, int depth) {
+        if (depth < hands.size(place)) {
+            hands.cut(place, depth);
         }
     }
 

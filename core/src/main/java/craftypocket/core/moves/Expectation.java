@@ -2,6 +2,7 @@ package craftypocket.core.moves;
 
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.Checks;
+import craftypocket.core.layout.Hands;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Values;
@@ -14,6 +15,30 @@ import craftypocket.core.settings.Values;
  * @param before whether it is about the layout before the move
  */
 public record Expectation(Check check, String sentence, boolean before) {
+
+    /** What must be so of the layout before the move and of its numbers in the same world. */
+    @FunctionalInterface
+    public interface InWorld {
+        boolean holds(Hands hands, Values world);
+    }
+
+    /** Beforehand, with the numbers with which it will be done. */
+    public static Expectation inWorld(InWorld check, String sentence) {
+        return new Expectation(
+                new Check() {
+                    @Override
+                    public boolean holds(Hands hands) {
+                        throw new IllegalStateException("depends on the numbers of its step: " + sentence);
+                    }
+
+                    @Override
+                    public boolean holds(Hands hands, Values world) {
+                        return check.holds(hands, world);
+                    }
+                },
+                sentence,
+                true);
+    }
 
     /** The card of a role lies on the bottom beforehand. */
     public static Expectation onBottom(PlaceSetting pile, RoleSetting role, Values values) {

@@ -1,8 +1,10 @@
 package craftypocket.core.moves;
 
 import craftypocket.core.claims.Checks;
+import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
 import craftypocket.core.layout.Knower;
+import craftypocket.core.layout.Place;
 import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Option;
@@ -11,7 +13,9 @@ import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.ThingSetting;
 import craftypocket.core.settings.Values;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Needs that several moves share, with their words. */
 public final class Needs {
@@ -20,11 +24,34 @@ public final class Needs {
 
     private Needs() {}
 
+    private static final String HOLD_ONE = "Put a move before this one that ends with a break, such as “Hold a break”.";
+    private static final String HOLD_BETWEEN = "Hold the break between two cards before this step.";
+
     public static Need breakHeld(PlaceSetting pile, Values values) {
         return new Need(
                 Checks.breakHeld(values.of(pile)),
                 "Nothing holds a break in " + values.placeLabel(pile) + ".",
-                "Put a move before this one that ends with a break, such as “Hold a break”.");
+                HOLD_ONE);
+    }
+
+    /** A break is held, and a card lies above it. */
+    public static List<Need> cardAboveBreak(PlaceSetting pile, Values values) {
+        int place = values.of(pile);
+        return List.of(
+                breakHeld(pile, values),
+                new Need(hands -> hands.breakDepth(place) >= 1, "No card lies above the break.", HOLD_BETWEEN));
+    }
+
+    /** A break is held, and there are cards on both sides of it: beside a card that was taken there may be none. */
+    public static List<Need> breakBetween(PlaceSetting pile, Values values) {
+        int place = values.of(pile);
+        return Stream.concat(
+                        cardAboveBreak(pile, values).stream(),
+                        Stream.of(new Need(
+                                hands -> hands.breakDepth(place) < hands.size(place),
+                                "No card lies below the break.",
+                                HOLD_BETWEEN)))
+                .toList();
     }
 
     /** The hold that a step names is held. */
@@ -32,10 +59,26 @@ public final class Needs {
         int place = values.of(pile);
         Option which = values.of(hold);
         return new Need(
-                hands -> Fingers.depth(hands, place, which) >= 1,
+                hands -> Fingers.depth(hands, place, which) >= 0,
                 "Nothing holds a break in " + values.placeLabel(pile)
                         + (which.name().equals("last") ? "" : ": not " + which.label()) + ".",
-                "Put a move before this one that ends with a break, such as “Hold a break”.");
+                HOLD_ONE);
+    }
+
+    /** The hold that a step names is held, and there are cards on both sides of it. */
+    public static List<Need> heldBetween(PlaceSetting pile, OptionSetting hold, Values values) {
+        int place = values.of(pile);
+        Option which = values.of(hold);
+        return List.of(
+                held(pile, hold, values),
+                new Need(
+                        hands -> Fingers.depth(hands, place, which) >= 1,
+                        "No card lies above " + which.label() + ".",
+                        HOLD_BETWEEN),
+                new Need(
+                        hands -> Fingers.depth(hands, place, which) < hands.size(place),
+                        "No card lies below " + which.label() + ".",
+                        HOLD_BETWEEN));
     }
 
     /** The performer can find the card: its place is known, or its name, by which it is found among the faces. */
@@ -60,15 +103,17 @@ public final class Needs {
                 "Put “Messy half-over shuffle” directly before this step, or bend the deck in the set-up.");
     }
 
-    /** A perfect shuffle needs two equal halves. */
-    public static Need even(PlaceSetting pile, AmountSetting kept, Values values) {
-        int place = values.of(pile);
-        int stock = values.amount(kept).source() == null ? values.amount(kept).low() : 0;
-        return new Need(
-                hands -> hands.size(place) >= stock + 2 && (hands.size(place) - stock) % 2 == 0,
-                "The cards in " + values.placeLabel(pile) + (stock > 0 ? " below those kept" : "")
-                        + " do not part into two equal halves.",
-                "Add or take away one card first.");
+    /** A perfect shuffle needs two equal halves of what is not kept on top in this world. */
+    public static Optional<Need> even(PlaceSetting pile, AmountSetting kept, Hands hands, Values world) {
+        int stock = world.of(kept);
+        int shuffled = hands.size(world.of(pile)) - stock;
+        return shuffled >= 2 && shuffled % 2 == 0
+                ? Optional.empty()
+                : Optional.of(new Need(
+                        after -> false,
+                        "The cards in " + world.placeLabel(pile) + (stock > 0 ? " below those kept" : "")
+                                + " do not part into two equal halves.",
+                        "Add or take away one card first."));
     }
 
     /** One can reach into a place: nothing around it is closed. */
@@ -202,6 +247,16 @@ public final class Needs {
                 "You do not know where " + values.roleLabel(role) + " is.",
                 "Find it beside your key, or keep a break at it, before this step.",
                 Optional.of(new Need.Knowledge(false, card)));
+    }
+
+    /** A finger can hold something there: the cards lie in the performer's hands, or on the table before them. */
+    public static Need inYourHands(PlaceSetting pile, Values values) {
+        Place.Kind kind = values.placeKind(pile);
+        boolean within = kind == Place.Kind.DECK || kind == Place.Kind.OTHER_HAND || kind == Place.Kind.TABLE;
+        return new Need(
+                hands -> within,
+                "Nothing can be held in " + values.placeLabel(pile) + ": it is not in your hands.",
+                "Take the cards into your hands first.");
     }
 
     public static Need apart(PlaceSetting one, PlaceSetting other, Values values) {

@@ -70,7 +70,10 @@ public record Choice(String key, int step, NumberSetting setting, int chunk, Amo
     }
 
     public boolean allows(Hands hands, Values values, int number) {
-        return looksAt(number) && (!(setting instanceof AmountSetting one) || one.allows(hands, values, number));
+        return looksAt(number)
+                && (!(setting instanceof AmountSetting one)
+                        || (one.allows(hands, values, number)
+                                && (amount.kind() != Amount.Kind.ANY || one.aims(hands, values, number))));
     }
 
     /** Whether this number is looked at, if it is possible. */

@@ -105,8 +105,8 @@ final class StepJudge {
                 planned.begin(hands, values[step]);
             }
             done = planned.ready(hands, values[step]);
+            judge(step, Condition.Kind.EXPECTED_BEFORE, hands);
             if (done) {
-                judge(step, Condition.Kind.EXPECTED_BEFORE, hands);
                 planned.perform(hands, values[step]);
                 judge(step, Condition.Kind.EXPECTED_AFTER, hands);
             }
@@ -119,7 +119,8 @@ final class StepJudge {
         Condition[] here = conditions[step + 1][kind.ordinal()];
         int[] at = indices[step + 1][kind.ordinal()];
         for (int i = 0; i < here.length; i++) {
-            holds[at[i]] = here[i].check().holds(hands);
+            holds[at[i]] =
+                    step < 0 ? here[i].check().holds(hands) : here[i].check().holds(hands, values[step]);
         }
     }
 

@@ -156,8 +156,8 @@ public final class Tracer {
         }
         boolean ready = step.ready(hands, values);
         Optional<Obstacle> obstacle = ready ? Optional.empty() : step.obstacle(hands, values);
+        judge(index, Condition.Kind.EXPECTED_BEFORE);
         if (obstacle.isEmpty()) {
-            judge(index, Condition.Kind.EXPECTED_BEFORE);
             remarks = step.remarks(hands, values);
             step.perform(hands, values);
             judge(index, Condition.Kind.EXPECTED_AFTER);
@@ -239,7 +239,9 @@ public final class Tracer {
         for (int i = 0; i < outcomes.length; i++) {
             Condition condition = plan.conditions().get(i);
             if (condition.step() == step && condition.kind() == kind) {
-                outcomes[i] = condition.check().holds(hands);
+                outcomes[i] = step < 0
+                        ? condition.check().holds(hands)
+                        : condition.check().holds(hands, numbers.get(step));
             }
         }
     }

@@ -11,6 +11,9 @@ public final class AmountSetting extends NumberSetting {
     /** Null when every amount within the bounds is possible. */
     private Filter allows;
 
+    /** Null when a hand that may take any number takes every one. */
+    private Filter aimed;
+
     private String whyNot = "is excluded";
     private boolean ranged;
 
@@ -35,6 +38,17 @@ public final class AmountSetting extends NumberSetting {
     /** But for some amounts, which the step leaves out. */
     public AmountSetting where(Filter newAllows) {
         return where(newAllows, whyNot);
+    }
+
+    /** Where it says “any”, only these are taken, since hands see what they do; another number is done if it is stated. */
+    public AmountSetting aiming(Filter newAimed) {
+        aimed = newAimed;
+        return this;
+    }
+
+    /** Whether hands that may take any number take this one. */
+    public boolean aims(Hands hands, Values values, int number) {
+        return aimed == null || aimed.allows(hands, values, number);
     }
 
     /** In a claim: several numbers will do. */

@@ -164,7 +164,10 @@ public final class ChunksSetting extends NumberSetting {
         int sum = Arrays.stream(values.chosen(this)).sum();
         int all = most(hands, values);
         boolean even = partial ? sum <= all : sum == all;
-        if (!values.allExact(this) || values.restOf(this) >= 0 || even) {
+        if (!values.allExact(this)
+                || values.restOf(this) >= 0
+                || values.statedChunks(this).again()
+                || even) {
             return Optional.empty();
         }
         return Optional.of("“" + label() + "” add up to " + sum + ", but there are " + all
@@ -216,8 +219,8 @@ public final class ChunksSetting extends NumberSetting {
         List<Amount> amounts = new ArrayList<>(stated.amounts());
         if (stated.again()) {
             Amount last = amounts.get(amounts.size() - 1);
-            int most = (cards + last.low() - 1) / last.low();
-            while (amounts.size() < Math.min(most, MOST_CHUNKS)) {
+            int least = amounts.stream().mapToInt(Amount::low).sum();
+            for (; least < cards; least += last.low()) {
                 amounts.add(last);
             }
         }

@@ -267,13 +267,13 @@ final class NaiveTable {
                 cutCards(pile, c);
             }
             case "cut-to-break", "pass" -> {
-                if (gap < 1) {
+                if (gap < 1 || gap >= n) {
                     return false;
                 }
                 cutCards(pile, gap);
             }
             case "half-pass" -> {
-                if (gap < 1) {
+                if (gap < 1 || gap >= n) {
                     return false;
                 }
                 set(pile, together(part(d, 0, gap), turned(part(d, gap, n))));
@@ -293,6 +293,9 @@ final class NaiveTable {
                 drop(lift(pile, 1, c - 1), s.get("to"), 0);
             }
             case "packets-to-table" -> {
+                if (n == 0) {
+                    return false;
+                }
                 List<Integer> packed = new ArrayList<>();
                 int taken = 0;
                 for (int packet : numbers(s.get("packets"))) {
@@ -376,7 +379,7 @@ final class NaiveTable {
             case "hold-break" -> {
                 int c = number(s, "depth");
                 int depth = s.get("from").equals("bottom") ? n - c : c;
-                if (depth < 1 || depth >= n) {
+                if (depth < 1 || depth >= n || pile.startsWith("spectator")) {
                     return false;
                 }
                 hold(pile, s.get("finger").equals("thumb") ? THUMB : BREAK, depth);
@@ -458,7 +461,7 @@ final class NaiveTable {
                 cutCards(pile, n - 1);
             }
             case "shuffle-from-break" -> {
-                if (gap < 1) {
+                if (gap < 1 || gap >= n) {
                     return false;
                 }
                 List<Integer> wanted = s.get("block").equals("below") ? part(d, gap, n) : part(d, 0, gap);
@@ -552,33 +555,33 @@ final class NaiveTable {
         List<Integer> after;
         switch (move) {
             case "return-on-lower" -> {
-                if (at < 1 || at >= n) {
+                if (at < 0 || at > n) {
                     return false;
                 }
                 after = together(part(d, 0, at), chosen, part(d, at, n));
             }
             case "return-on-top-key" -> {
-                if (at < 1 || at >= n) {
+                if (at < 0 || at > n) {
                     return false;
                 }
                 after = together(part(d, at, n), chosen, part(d, 0, at));
             }
             case "return-drop-key" -> {
                 // So many cards come to lie below the selection; the packet with the key on its face falls on it.
-                if (at < 1 || at >= n) {
+                if (at < 0 || at > (s.get("way").equals("hindu") ? n - 1 : n)) {
                     return false;
                 }
                 after = together(part(d, at, n), chosen, part(d, 0, at));
             }
             case "slip-return" -> {
-                if (at < 2 || at >= n) {
+                if (at < 2 || at >= n || pile.startsWith("spectator")) {
                     return false;
                 }
                 after = together(part(d, 1, at), chosen, part(d, 0, 1), part(d, at, n));
             }
             default -> {
                 int under = number(s, "under");
-                if (under < 1 || under >= n || at < 1 || at > n - under) {
+                if (under < 1 || under >= n || at < 1 || at > n - under || pile.startsWith("spectator")) {
                     return false;
                 }
                 // The swung-off cards, the selection on them, the rest on it; then the cut at the break above its

@@ -39,7 +39,7 @@ public final class RandomRoutines {
         if (random.nextBoolean()) {
             return onBeginning(move, random);
         }
-        int cards = 3 + random.nextInt(18);
+        int cards = random.nextInt(100) < 25 ? 1 + random.nextInt(4) : 5 + random.nextInt(16);
         Script script = Script.deck(cards)
                 .selection("A", "Ines")
                 .key("K", "AS", random.nextBoolean() ? cards : 1 + random.nextInt(cards))
@@ -54,6 +54,11 @@ public final class RandomRoutines {
             script.step(
                     randomStep("pick", AllMoves.CATALOGUE.find("spread-pick").orElseThrow(), cards, random));
             script.step(Step.of("hold", "hold-break", "depth", String.valueOf(1 + random.nextInt(cards))));
+            if (random.nextInt(3) == 0) {
+                // Beside a break at an end nothing may be left.
+                String end = random.nextBoolean() ? "top" : "bottom";
+                script.step(Step.of("beside", "lift-packet", "end", end, "count", "1"));
+            }
         }
         if (random.nextInt(4) == 0) {
             script.step(Step.of("mess", "messy", "blocks", "1 any rest"));

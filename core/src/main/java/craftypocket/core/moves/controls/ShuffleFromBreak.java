@@ -53,7 +53,7 @@ final class ShuffleFromBreak extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.held(pile, hold, values));
+        return Needs.heldBetween(pile, hold, values);
     }
 
     @Override

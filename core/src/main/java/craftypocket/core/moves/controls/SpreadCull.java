@@ -42,7 +42,7 @@ final class SpreadCull extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.isIn(pile, role, values), Needs.findable(role, values));
+        return List.of(Needs.inYourHands(pile, values), Needs.isIn(pile, role, values), Needs.findable(role, values));
     }
 
     @Override

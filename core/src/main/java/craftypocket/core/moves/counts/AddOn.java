@@ -80,11 +80,20 @@ final class AddOn extends Move {
         hands.showTop(place, 1);
         hands.turn(place, 1, 1);
         hands.transfer(place, 0, 1 + load, deck, 0);
+        seenTurned(hands, deck);
+    }
+
+    /** A card that lay face down lands face up, and is seen. */
+    private static void seenTurned(Hands hands, int deck) {
+        if (hands.faceUp(deck, 1)) {
+            hands.showTop(deck, 1);
+        }
     }
 
     private static void turnOnto(Hands hands, int place, int deck) {
         hands.showTop(place, 1);
         hands.turn(place, 1, 1);
         hands.single(place, 0, deck, 0);
+        seenTurned(hands, deck);
     }
 }

@@ -111,8 +111,9 @@ final class BeatCount extends Move {
             return true;
         }
         return switch (kept) {
-            case THIRD_HIDDEN -> cards < 3 || timesShown(codes, cards, 3) == 0;
-            case SECOND_HIDDEN -> cards < 2 || timesShown(codes, cards, 2) == 0;
+            // Fewer cards than beats hide nothing: one is shown twice, as was meant.
+            case THIRD_HIDDEN -> cards < codes.length || timesShown(codes, cards, 3) == 0;
+            case SECOND_HIDDEN -> cards < codes.length || timesShown(codes, cards, 2) == 0;
             default -> eachKept(hands, place, codes, cards);
         };
     }

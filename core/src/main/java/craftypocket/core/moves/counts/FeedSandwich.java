@@ -12,6 +12,7 @@ import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
+import java.util.ArrayList;
 import java.util.List;
 
 /** {@code R + X1↑ + S + X2↑ + rest}: the two cards at the stop are turned face up round the culled card. */
@@ -38,12 +39,12 @@ final class FeedSandwich extends Move {
     @Override
     public List<Need> needs(Values values) {
         int place = values.of(pile);
-        return List.of(
-                Needs.breakHeld(pile, values),
-                new Need(
-                        hands -> hands.size(place) - hands.breakDepth(place) >= 2,
-                        "There are no two cards at the stop.",
-                        "They must stop two cards earlier."));
+        List<Need> needs = new ArrayList<>(Needs.cardAboveBreak(pile, values));
+        needs.add(new Need(
+                hands -> hands.size(place) - hands.breakDepth(place) >= 2,
+                "There are no two cards at the stop.",
+                "They must stop two cards earlier."));
+        return needs;
     }
 
     @Override

@@ -37,7 +37,7 @@ final class CutToBreak extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.held(pile, hold, values));
+        return Needs.heldBetween(pile, hold, values);
     }
 
     @Override

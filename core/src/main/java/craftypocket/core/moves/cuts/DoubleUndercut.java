@@ -41,7 +41,7 @@ final class DoubleUndercut extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.held(pile, hold, values));
+        return Needs.heldBetween(pile, hold, values);
     }
 
     @Override

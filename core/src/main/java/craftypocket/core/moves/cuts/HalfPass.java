@@ -35,7 +35,7 @@ final class HalfPass extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.held(pile, hold, values));
+        return Needs.heldBetween(pile, hold, values);
     }
 
     @Override

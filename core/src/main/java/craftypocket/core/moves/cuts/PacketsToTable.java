@@ -4,6 +4,8 @@ import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
+import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.ChunksSetting;
@@ -32,6 +34,11 @@ final class PacketsToTable extends Move {
                         "Each packet lands on the one before, so they end in reverse order. It is not a complete cut.",
                         "An even beat, one packet after another.",
                         List.of("Packets of about the same size.", "What is left goes on top as one.")));
+    }
+
+    @Override
+    public List<Need> needs(Values values) {
+        return List.of(Needs.cards(pile, 1, values));
     }
 
     @Override

@@ -35,7 +35,7 @@ final class Pass extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.held(pile, hold, values));
+        return Needs.heldBetween(pile, hold, values);
     }
 
     @Override

@@ -15,6 +15,7 @@ import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
+import java.util.ArrayList;
 import java.util.List;
 
 /** Packets are cut to the table until they stop; the last one is taken at the break, above the force card. */
@@ -49,7 +50,10 @@ final class ForcePacketCut extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.apart(pile, to, values), Needs.chosen(role, values), Needs.breakHeld(pile, values));
+        List<Need> needs = new ArrayList<>(Needs.breakBetween(pile, values));
+        needs.add(Needs.apart(pile, to, values));
+        needs.add(Needs.chosen(role, values));
+        return needs;
     }
 
     @Override

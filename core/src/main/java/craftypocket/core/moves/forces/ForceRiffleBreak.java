@@ -7,13 +7,13 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
-import craftypocket.core.moves.Remark;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
+import java.util.ArrayList;
 import java.util.List;
 
 /** The front is riffled to a stop, but the deck is lifted at the break. */
@@ -21,7 +21,7 @@ final class ForceRiffleBreak extends Move {
 
     private final RoleSetting role = has(Forces.forceCard());
     private final PlaceSetting pile = has(Setting.place("pile", "Riffle", "deck"));
-    private final AmountSetting at = has(Setting.amount("at", "Where they stop", "any")
+    private final AmountSetting at = has(Setting.amount("at", "Where they stop", "at break±" + Forces.UNNOTICED)
             .between(always(1), sizeLess(pile, 0))
             .bySpectator()
             .told("they stop at #"));
@@ -43,20 +43,20 @@ final class ForceRiffleBreak extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.chosen(role, values), Needs.breakHeld(pile, values));
+        List<Need> needs = new ArrayList<>(Needs.breakBetween(pile, values));
+        needs.add(Needs.chosen(role, values));
+        return needs;
     }
 
     @Override
     public List<Expectation> expectations(Values values) {
-        return List.of(Expectation.belowBreak(pile, role, values));
-    }
-
-    @Override
-    public List<Remark> remarks(Values values) {
+        int place = values.of(pile);
         return List.of(
-                new Remark(
-                        false,
-                        "Time it so that the word comes within four or five cards of the break. The break is near the middle: a card at either end cannot be forced in this way."));
+                Expectation.belowBreak(pile, role, values),
+                Forces.nearMiddle("the break", place, hands -> hands.breakDepth(place)),
+                Expectation.inWorld(
+                        (hands, world) -> Math.abs(world.of(at) - hands.breakDepth(place)) <= Forces.UNNOTICED,
+                        "They stop within " + Forces.UNNOTICED + " cards of the break"));
     }
 
     @Override

@@ -3,6 +3,7 @@ package craftypocket.core.moves.forces;
 import craftypocket.core.cards.Mark;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Caution;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -58,11 +59,19 @@ final class ForceSalt extends Move {
     }
 
     @Override
+    public List<Expectation> expectations(Values values) {
+        int place = values.of(pile);
+        int card = values.of(role);
+        return List.of(Forces.nearMiddle(
+                "the salt", place, hands -> hands.isIn(place, card) ? hands.positionIn(place, hands.cardOf(card)) : 0));
+    }
+
+    @Override
     public List<Remark> remarks(Values values) {
         return List.of(
                 new Remark(
                         false,
-                        "The deck opens within a card or two of the grains, so they are near the middle and never at either end. Salted cards cannot be handed out: brush it off first."));
+                        "The deck opens within a card or two of the grains. Salted cards cannot be handed out: brush it off first."));
     }
 
     @Override

@@ -4,6 +4,7 @@ import craftypocket.core.cards.Mark;
 import craftypocket.core.chance.Chance;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Caution;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -13,6 +14,8 @@ import craftypocket.core.moves.Remark;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.ChanceSetting;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
@@ -24,12 +27,16 @@ final class ForceShortRiffle extends Move {
 
     private static final int WHOLE = 100;
 
+    private static final Option ABOVE = new Option("above", "directly above it");
+    private static final Option BELOW = new Option("below", "directly below it");
+
     private final RoleSetting role =
             has(Setting.role("role", "The card they think of", "A").becomes());
     private final RoleSetting force = has(Setting.role("force", "Force card", "F"));
     private final PlaceSetting pile = has(Setting.place("pile", "Riffle", "deck"));
     private final AmountSetting rate = has(
             Setting.amount("rate", "Of a hundred people, it works with", "85").between(always(0), always(WHOLE)));
+    private final OptionSetting side = has(Setting.option("short", "The short card lies", ABOVE, BELOW));
     private final ChanceSetting shuffle = has(Setting.chance());
 
     ForceShortRiffle() {
@@ -39,7 +46,7 @@ final class ForceShortRiffle extends Move {
                 "Force a thought with a short card",
                 Profile.secret(4, ""),
                 new Words(
-                        "Riffle the faces of {pile} at them; it pauses at {force} beside the short card, and they think of {role}. It works with {rate} in a hundred.",
+                        "Riffle the faces of {pile} at them; it pauses at {force}, the short card {short}, and they think of {role}. It works with {rate} in a hundred.",
                         "No card moves. Most think of the card at the pause, others of any other: a rate, not a certainty.",
                         "Ask them to think of one card as the riffle begins, not before.",
                         List.of("The pause is felt, not seen.", "Have an out for the others.")));
@@ -49,19 +56,31 @@ final class ForceShortRiffle extends Move {
     public List<Need> needs(Values values) {
         int place = values.of(pile);
         int card = values.of(force);
+        String above = values.of(side).name();
+        int beside = values.of(side) == ABOVE ? -1 : 1;
         return List.of(
                 Needs.owned(role, values),
                 Needs.open(role, values),
                 Needs.isIn(pile, force, values),
                 new Need(
                         hands -> hands.isIn(place, card)
-                                && beside(hands, place, hands.positionIn(place, hands.cardOf(card))),
-                        "No short card lies directly above " + values.roleLabel(force) + ".",
-                        "Mark a card in the set-up as short and lay it directly above the force card."));
+                                && isShort(hands, place, hands.positionIn(place, hands.cardOf(card)) + beside),
+                        "No short card lies directly " + above + " " + values.roleLabel(force) + ".",
+                        "Mark a card in the set-up as short and lay it directly " + above + " the force card."));
     }
 
-    private static boolean beside(Hands hands, int place, int position) {
-        return position > 1 && hands.marked(hands.card(place, position - 1), Mark.SHORT);
+    private static boolean isShort(Hands hands, int place, int position) {
+        return position >= 1 && position <= hands.size(place) && hands.marked(hands.card(place, position), Mark.SHORT);
+    }
+
+    @Override
+    public List<Expectation> expectations(Values values) {
+        int place = values.of(pile);
+        int card = values.of(force);
+        return List.of(Forces.nearMiddle(
+                "the short card",
+                place,
+                hands -> hands.isIn(place, card) ? hands.positionIn(place, hands.cardOf(card)) : 0));
     }
 
     @Override
@@ -71,10 +90,7 @@ final class ForceShortRiffle extends Move {
 
     @Override
     public List<Remark> remarks(Values values) {
-        return List.of(
-                new Remark(
-                        false,
-                        "The pause is at the short card, so it is near the middle and never at either end. A trimmed card cannot be handed out."));
+        return List.of(new Remark(false, "A trimmed card cannot be handed out."));
     }
 
     @Override

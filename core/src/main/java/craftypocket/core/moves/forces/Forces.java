@@ -1,11 +1,13 @@
 package craftypocket.core.moves.forces;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Move;
 import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
+import java.util.function.ToIntFunction;
 
 /** The forces of the catalogue: the choice looks free, and one known card is chosen. */
 public final class Forces {
@@ -24,7 +26,25 @@ public final class Forces {
             new ForceGlide(),
             new ForceCountSum());
 
+    /** By how many cards they may stop beside the gap without noticing: “four or five”, common practice. */
+    static final int UNNOTICED = 5;
+
+    /** What part of the deck must lie on either side of a place at which it opens by itself: from memory. */
+    private static final int LEAST_PART = 4;
+
     private Forces() {}
+
+    /** A deck opens in the middle, never at an end: so a gap there is no place to stop at. */
+    static Expectation nearMiddle(String what, int place, ToIntFunction<Hands> gap) {
+        return new Expectation(
+                hands -> {
+                    int size = hands.size(place);
+                    int above = gap.applyAsInt(hands);
+                    return LEAST_PART * Math.min(above, size - above) >= size;
+                },
+                "Before it, " + what + " is near the middle, a quarter of the cards or more on either side",
+                true);
+    }
 
     /**
      * The card at a position goes to whoever owns the force card, who looks at it; the force card of nobody stays and is

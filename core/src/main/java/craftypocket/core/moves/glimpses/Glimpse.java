@@ -48,9 +48,9 @@ final class Glimpse extends Move {
     public List<Need> needs(Values values) {
         List<Need> needs = new ArrayList<>();
         if (values.of(where) == AT_BREAK) {
-            needs.add(Needs.breakHeld(pile, values));
+            needs.addAll(Needs.cardAboveBreak(pile, values));
         }
-        needs.add(Needs.cards(pile, 1, values));
+        needs.add(Needs.cards(pile, values.of(where) == SECOND ? 2 : 1, values));
         int role = values.of(as);
         if (role != Cast.NOBODY) {
             needs.add(new Need(
@@ -72,21 +72,21 @@ final class Glimpse extends Move {
             }
             hands.knowPlace(role);
         }
-        if (values.of(where) == BOTTOM) {
+        if (values.of(where) == TOP) {
+            hands.glimpse(values.of(pile), position);
+        } else {
             // From below, what is seen is a face only when the card lies face down.
             hands.glimpseUnder(values.of(pile), position);
-        } else {
-            hands.glimpse(values.of(pile), position);
         }
     }
 
     private int position(Hands hands, Values values) {
         int place = values.of(pile);
         if (values.of(where) == AT_BREAK) {
-            return Math.max(1, hands.breakDepth(place));
+            return hands.breakDepth(place);
         }
         if (values.of(where) == SECOND) {
-            return Math.min(2, hands.size(place));
+            return 2;
         }
         return values.of(where) == TOP ? 1 : hands.size(place);
     }

@@ -39,17 +39,11 @@ final class PeekByStep extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        int place = values.of(pile);
-        return List.of(
-                Needs.breakHeld(pile, values),
-                new Need(
-                        hands -> hands.breakDepth(place) >= 1,
-                        "No card lies above the break.",
-                        "Hold the break below a card."));
+        return Needs.cardAboveBreak(pile, values);
     }
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.glimpse(values.of(pile), hands.useBreak(values.of(pile)));
+        hands.glimpseUnder(values.of(pile), hands.useBreak(values.of(pile)));
     }
 }

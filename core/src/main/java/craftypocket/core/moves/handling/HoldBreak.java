@@ -85,9 +85,12 @@ final class HoldBreak extends Move {
                             hands -> false,
                             "No card is named for the break.",
                             "Choose the card beside which it is held."))
-                    : List.of(Needs.isIn(pile, role, values), Needs.placeKnown(role, values));
+                    : List.of(
+                            Needs.inYourHands(pile, values),
+                            Needs.isIn(pile, role, values),
+                            Needs.placeKnown(role, values));
         }
-        return List.of();
+        return List.of(Needs.inYourHands(pile, values));
     }
 
     @Override

@@ -7,6 +7,7 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Cast;
 import craftypocket.core.settings.Option;
@@ -26,7 +27,9 @@ final class JogCard extends Move {
     private final PlaceSetting pile = has(Setting.place("pile", "In", "deck"));
     private final OptionSetting which = has(Setting.option("which", "Which card", AT, CARD));
     private final AmountSetting at = has(Setting.amount("at", "Its place from the top", "1")
-            .between((hands, values) -> byPlace(values) ? 1 : 0, sizeLess(pile, 0)));
+            .between(
+                    (hands, values) -> byPlace(values) ? 1 : 0,
+                    (hands, values) -> byPlace(values) ? hands.size(values.of(pile)) : Amount.MOST));
     private final RoleSetting role = has(Setting.maybeRole("role", "Or this card"));
     private final OptionSetting way = has(Setting.option(
             "way", "Jogged", new Option("out", "out, towards the people"), new Option("in", "in, towards yourself")));
@@ -51,11 +54,12 @@ final class JogCard extends Move {
     @Override
     public List<Need> needs(Values values) {
         if (byPlace(values)) {
-            return List.of(Needs.cards(pile, 1, values));
+            return List.of(Needs.inYourHands(pile, values), Needs.cards(pile, 1, values));
         }
         return values.of(role) == Cast.NOBODY
                 ? List.of(new Need(hands -> false, "No card is named to be jogged.", "Choose one, or a place."))
-                : List.of(Needs.isIn(pile, role, values), Needs.findable(role, values));
+                : List.of(
+                        Needs.inYourHands(pile, values), Needs.isIn(pile, role, values), Needs.findable(role, values));
     }
 
     @Override

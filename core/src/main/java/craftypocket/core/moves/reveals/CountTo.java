@@ -53,9 +53,11 @@ final class CountTo extends Move {
 
     @Override
     public List<Expectation> expectations(Values values) {
-        return List.of(new Expectation(
-                Checks.position(values.of(to), values.of(role), 1, true),
-                "The last card counted is " + values.roleLabel(role),
-                false));
+        return List.of(
+                Reveals.backUp(role, values),
+                new Expectation(
+                        Checks.position(values.of(to), values.of(role), 1, true),
+                        "The last card counted is " + values.roleLabel(role),
+                        false));
     }
 }

@@ -2,6 +2,7 @@ package craftypocket.core.moves.reveals;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Knower;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -44,7 +45,7 @@ final class DoubleSpellCut extends Move {
     public List<Need> needs(Values values) {
         int place = values.of(pile);
         return List.of(
-                Needs.onBottom(pile, role, values),
+                Needs.chosen(role, values),
                 Needs.open(first, values),
                 new Need(
                         hands -> total(hands, values) > 0 && total(hands, values) <= hands.size(place),
@@ -52,14 +53,22 @@ final class DoubleSpellCut extends Move {
                         "Use a larger pile."));
     }
 
+    @Override
+    public List<Expectation> expectations(Values values) {
+        return List.of(Expectation.onBottom(pile, role, values));
+    }
+
+    /** Right or wrong, the card on the face is taken for the selection. */
     private int selectionLetters(Hands hands, Values values) {
-        return Reveals.letters(hands, role, language, values);
+        int place = values.of(pile);
+        int size = hands.size(place);
+        return size == 0 ? 0 : Spelling.length(hands.front(hands.card(place, size)), values.numberOf(language));
     }
 
     /** Letters of both names, or 0 when there is no second card. */
     private int total(Hands hands, Values values) {
         int place = values.of(pile);
-        int one = hands.cardOf(values.of(role)) < 0 ? 0 : selectionLetters(hands, values);
+        int one = selectionLetters(hands, values);
         int at = hands.size(place) - one;
         if (one == 0 || at < 1) {
             return 0;
@@ -71,6 +80,7 @@ final class DoubleSpellCut extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
+        int face = hands.card(place, hands.size(place));
         int at = hands.size(place) - selectionLetters(hands, values);
         int letters = total(hands, values);
         hands.glimpse(place, hands.size(place));
@@ -78,8 +88,12 @@ final class DoubleSpellCut extends Move {
         hands.glimpse(place, at);
         hands.learnName(Knower.PERFORMER, values.of(first));
         hands.cut(place, hands.size(place) - letters);
-        hands.learnName(Knower.PERFORMER, values.of(role));
-        hands.knowPlace(values.of(role));
+        if (face == hands.cardOf(values.of(role))) {
+            hands.learnName(Knower.PERFORMER, values.of(role));
+            hands.knowPlace(values.of(role));
+        } else {
+            hands.takeFor(values.of(role), face);
+        }
         hands.knowPlace(values.of(first));
     }
 }

@@ -2,6 +2,7 @@ package craftypocket.core.moves.reveals;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Dealing;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -39,6 +40,26 @@ final class OnlyReversed extends Move {
     @Override
     public List<Need> needs(Values values) {
         return List.of(Needs.isIn(pile, role, values), Needs.placeKnown(role, values));
+    }
+
+    @Override
+    public List<Expectation> expectations(Values values) {
+        int place = values.of(pile);
+        int card = values.of(role);
+        return List.of(new Expectation(
+                hands -> {
+                    int its = hands.isIn(place, card) ? hands.positionIn(place, hands.cardOf(card)) : 0;
+                    for (int position = 1; its > 0 && position <= hands.size(place); position++) {
+                        boolean alike =
+                                Reveals.showsFace(hands, place, position) == Reveals.showsFace(hands, place, its);
+                        if (alike != (position == its)) {
+                            return false;
+                        }
+                    }
+                    return its > 0;
+                },
+                values.roleLabel(role) + " is the only card the other way up",
+                false));
     }
 
     @Override

@@ -1,6 +1,7 @@
 package craftypocket.core.moves.reveals;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Move;
 import craftypocket.core.reckon.Spelling;
 import craftypocket.core.settings.Option;
@@ -30,6 +31,23 @@ public final class Reveals {
             new SpellFindCut());
 
     private Reveals() {}
+
+    /** Whether the upper side of a card is no back. */
+    static boolean showsFace(Hands hands, int place, int position) {
+        return !hands.showsBack(hands.card(place, position), hands.faceUp(place, position));
+    }
+
+    /** What lies face up already is no reveal: beforehand the card of a role has its back up. */
+    static Expectation backUp(RoleSetting role, Values values) {
+        int card = values.of(role);
+        return new Expectation(
+                hands -> {
+                    int place = hands.cardOf(card) < 0 ? -1 : hands.placeOf(hands.cardOf(card));
+                    return place >= 0 && !showsFace(hands, place, hands.positionIn(place, hands.cardOf(card)));
+                },
+                "Before it, " + values.roleLabel(role) + " lies face down",
+                true);
+    }
 
     /** How many letters the name of a role's card has; 0 while it is not chosen. */
     static int letters(Hands hands, RoleSetting role, OptionSetting language, Values values) {

@@ -1,6 +1,7 @@
 package craftypocket.core.moves.reveals;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -44,6 +45,24 @@ final class ShowBetween extends Move {
                                 && hands.positionIn(place, hands.cardOf(card)) < hands.size(place),
                         values.roleLabel(role) + " has no card on either side.",
                         "Cut the pile once more."));
+    }
+
+    @Override
+    public List<Expectation> expectations(Values values) {
+        int place = values.of(pile);
+        int card = values.of(role);
+        return List.of(
+                new Expectation(
+                        hands -> {
+                            int at = hands.isIn(place, card) ? hands.positionIn(place, hands.cardOf(card)) : 0;
+                            return at > 1
+                                    && at < hands.size(place)
+                                    && Reveals.showsFace(hands, place, at - 1)
+                                    && Reveals.showsFace(hands, place, at + 1);
+                        },
+                        "Before it, the cards on either side of " + values.roleLabel(role) + " lie face up",
+                        true),
+                Reveals.backUp(role, values));
     }
 
     @Override

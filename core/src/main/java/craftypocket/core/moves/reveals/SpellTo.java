@@ -71,9 +71,11 @@ final class SpellTo extends Move {
 
     @Override
     public List<Expectation> expectations(Values values) {
-        return List.of(new Expectation(
-                Checks.position(values.of(to), values.of(role), 1, true),
-                "The card of the last letter is " + values.roleLabel(role),
-                false));
+        return List.of(
+                Reveals.backUp(role, values),
+                new Expectation(
+                        Checks.position(values.of(to), values.of(role), 1, true),
+                        "The card of the last letter is " + values.roleLabel(role),
+                        false));
     }
 }

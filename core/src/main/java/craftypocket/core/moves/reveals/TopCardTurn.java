@@ -49,9 +49,11 @@ final class TopCardTurn extends Move {
 
     @Override
     public List<Expectation> expectations(Values values) {
-        return List.of(new Expectation(
-                Checks.position(values.of(pile), values.of(role), 1, true),
-                "The top card is " + values.roleLabel(role),
-                true));
+        return List.of(
+                Reveals.backUp(role, values),
+                new Expectation(
+                        Checks.position(values.of(pile), values.of(role), 1, true),
+                        "The top card is " + values.roleLabel(role),
+                        true));
     }
 }

@@ -1,6 +1,7 @@
 package craftypocket.core.moves.reveals;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -35,6 +36,11 @@ final class TurnItOver extends Move {
     @Override
     public List<Need> needs(Values values) {
         return List.of(Needs.chosen(role, values), Needs.placeKnown(role, values));
+    }
+
+    @Override
+    public List<Expectation> expectations(Values values) {
+        return List.of(Reveals.backUp(role, values));
     }
 
     @Override

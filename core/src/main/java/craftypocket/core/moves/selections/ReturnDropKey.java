@@ -37,7 +37,8 @@ final class ReturnDropKey extends Move {
             new Option("table", "on the tabled upper packet"),
             new Option("cut", "on top, then a cut")));
     private final AmountSetting at = has(Setting.amount("at", "Cards that come to lie below", "30-38")
-            .between(always(1), sizeLess(pile, 1))
+            .between(always(0), (hands, values) -> hands.size(values.of(pile)) - (values.of(way) == HINDU ? 1 : 0))
+            .aiming(Dealing.between(pile))
             .bySpectator()
             .told("they stop with # below"));
     private final AmountSetting pull = has(Setting.amount("pull", "Cards to a pull of the Hindu shuffle", "6")
@@ -58,7 +59,7 @@ final class ReturnDropKey extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.isAwayFrom(pile, role, values), Needs.cards(pile, 2, values));
+        return List.of(Needs.isAwayFrom(pile, role, values), Needs.cards(pile, 1, values));
     }
 
     @Override
@@ -83,6 +84,6 @@ final class ReturnDropKey extends Move {
         }
         hands.single(from, fromPosition - 1, into, 0);
         // The card is on top now: what was drawn off, tabled or is cut off with it comes below, the key falls on it.
-        hands.cut(into, below + 1);
+        Dealing.cutOff(hands, into, below + 1);
     }
 }

@@ -47,7 +47,7 @@ final class ReturnFourUnder extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.isAwayFrom(pile, role, values));
+        return List.of(Needs.inYourHands(pile, values), Needs.isAwayFrom(pile, role, values));
     }
 
     @Override

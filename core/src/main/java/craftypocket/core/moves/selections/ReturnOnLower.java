@@ -27,7 +27,8 @@ final class ReturnOnLower extends Move {
     private final RoleSetting role = has(Setting.role("role", "Goes back", "A").returns());
     private final PlaceSetting pile = has(Setting.place("pile", "Into", "deck"));
     private final AmountSetting at = has(Setting.amount("at", "Cards above it", "15-37")
-            .between(this::least, (hands, values) -> hands.size(values.of(pile)) - least(hands, values))
+            .between(always(0), sizeLess(pile, 0))
+            .aiming(Dealing.between(pile))
             .bySpectator()
             .told("they stop at #"));
     private final OptionSetting keep =
@@ -44,11 +45,6 @@ final class ReturnOnLower extends Move {
                         "The card lies directly below the cards that were cut off.",
                         "Follow the card with your eyes as it goes in, then look up.",
                         List.of("Square all round.", "The break, if held, must not show from the front.")));
-    }
-
-    /** Nobody is let put it on top or at the bottom; a finger that holds its place there does. */
-    private int least(Hands hands, Values values) {
-        return values.amount(at).source() == null ? 1 : 0;
     }
 
     @Override

@@ -1,6 +1,7 @@
 package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Dealing;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -22,7 +23,8 @@ final class ReturnOnTopKey extends Move {
     private final RoleSetting key = has(Setting.role("key", "Key, on top", "K"));
     private final PlaceSetting pile = has(Setting.place("pile", "Into", "deck"));
     private final AmountSetting at = has(Setting.amount("at", "Cards tabled", "15-37")
-            .between(always(1), sizeLess(pile, 1))
+            .between(always(0), sizeLess(pile, 0))
+            .aiming(Dealing.between(pile))
             .bySpectator()
             .told("# cards are tabled"));
 
@@ -53,6 +55,6 @@ final class ReturnOnTopKey extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         hands.bring(values.of(role), place, 0);
-        hands.cut(place, values.of(at) + 1);
+        Dealing.cutOff(hands, place, values.of(at) + 1);
     }
 }

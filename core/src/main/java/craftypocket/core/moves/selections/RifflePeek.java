@@ -40,7 +40,7 @@ final class RifflePeek extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.owned(role, values), Needs.open(role, values));
+        return List.of(Needs.inYourHands(pile, values), Needs.owned(role, values), Needs.open(role, values));
     }
 
     @Override

@@ -1,6 +1,7 @@
 package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Dealing;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -23,7 +24,8 @@ final class SandwichCut extends Move {
     private final RoleSetting bottom = has(Setting.role("bottom", "Guard on the bottom", "K"));
     private final PlaceSetting pile = has(Setting.place("pile", "Into", "deck"));
     private final AmountSetting at = has(Setting.amount("at", "Cards tabled first", "any")
-            .between(always(1), sizeLess(pile, 1))
+            .between(always(0), sizeLess(pile, 0))
+            .aiming(Dealing.between(pile))
             .bySpectator()
             .told("they cut off #"));
 
@@ -55,7 +57,7 @@ final class SandwichCut extends Move {
         int place = values.of(pile);
         int chosen = values.of(role);
         hands.bring(chosen, place, 0);
-        hands.cut(place, values.of(at) + 1);
+        Dealing.cutOff(hands, place, values.of(at) + 1);
         hands.knowPlace(chosen);
     }
 }

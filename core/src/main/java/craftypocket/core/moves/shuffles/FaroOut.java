@@ -12,6 +12,7 @@ import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
+import java.util.Optional;
 
 /** The halves interlace perfectly; the top card stays on top. */
 final class FaroOut extends Move {
@@ -34,8 +35,8 @@ final class FaroOut extends Move {
     }
 
     @Override
-    public List<Need> needs(Values values) {
-        return List.of(Needs.even(pile, stock, values));
+    public Optional<Need> unmet(Hands hands, Values world) {
+        return Needs.even(pile, stock, hands, world);
     }
 
     @Override

@@ -49,15 +49,15 @@ final class ShowLift extends Move {
         }
         boolean above = meant == UPPER || meant == JOIN;
         boolean below = meant == UPPER;
-        int depth = values.amount(at).low();
-        boolean stated = values.exact(at);
-        return List.of(new Expectation(
-                hands -> !stated
-                        || (depth < hands.size(place)
-                                && hands.faceUp(place, depth) == above
-                                && hands.faceUp(place, depth + 1) == below),
-                "The lift is safe: it shows " + meant.label(),
-                true));
+        return List.of(Expectation.inWorld(
+                (hands, world) -> {
+                    int depth = world.of(at);
+                    return depth >= 1
+                            && depth < hands.size(place)
+                            && hands.faceUp(place, depth) == above
+                            && hands.faceUp(place, depth + 1) == below;
+                },
+                "The lift is safe: it shows " + meant.label()));
     }
 
     @Override

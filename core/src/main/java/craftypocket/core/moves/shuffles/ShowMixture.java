@@ -1,6 +1,7 @@
 package craftypocket.core.moves.shuffles;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
@@ -15,18 +16,9 @@ import java.util.List;
 final class ShowMixture extends Move {
 
     private final PlaceSetting pile = has(Setting.place("pile", "Show", "deck"));
-    private final AmountSetting upper = has(lift("upper", "Lift in the upper half, after", "10")
-            .where(
-                    (hands, values, at) -> hands.faceUp(values.of(pile), at) && hands.faceUp(values.of(pile), at + 1),
-                    "does not show a back on a face"));
-    private final AmountSetting join = has(lift("join", "Lift at the join, after", "any")
-            .where(
-                    (hands, values, at) -> hands.faceUp(values.of(pile), at) && !hands.faceUp(values.of(pile), at + 1),
-                    "does not show a back on a back"));
-    private final AmountSetting lower = has(lift("lower", "Lift in the lower half, after", "45")
-            .where(
-                    (hands, values, at) -> !hands.faceUp(values.of(pile), at) && !hands.faceUp(values.of(pile), at + 1),
-                    "does not show a face on a back"));
+    private final AmountSetting upper = has(lift("upper", "Lift in the upper half, after", "10", true, true));
+    private final AmountSetting join = has(lift("join", "Lift at the join, after", "any", true, false));
+    private final AmountSetting lower = has(lift("lower", "Lift in the lower half, after", "45", false, false));
 
     ShowMixture() {
         super(
@@ -41,9 +33,32 @@ final class ShowMixture extends Move {
                         List.of("The middle lift exactly at the join.", "Never lift under the top card alone.")));
     }
 
-    private AmountSetting lift(String name, String label, String usual) {
+    private AmountSetting lift(String name, String label, String usual, boolean above, boolean below) {
         return Setting.amount(name, label, usual)
-                .between(always(1), (hands, values) -> hands.size(values.of(pile)) - 1);
+                .between(always(1), sizeLess(pile, 1))
+                .aiming((hands, values, at) -> shows(hands, values.of(pile), at, above, below));
+    }
+
+    private static boolean shows(Hands hands, int place, int at, boolean above, boolean below) {
+        return at >= 1
+                && at < hands.size(place)
+                && hands.faceUp(place, at) == above
+                && hands.faceUp(place, at + 1) == below;
+    }
+
+    @Override
+    public List<Expectation> expectations(Values values) {
+        int place = values.of(pile);
+        return List.of(
+                Expectation.inWorld(
+                        (hands, world) -> shows(hands, place, world.of(upper), true, true),
+                        "The first lift shows a back on a face"),
+                Expectation.inWorld(
+                        (hands, world) -> shows(hands, place, world.of(join), true, false),
+                        "The second lift shows a back on a back"),
+                Expectation.inWorld(
+                        (hands, world) -> shows(hands, place, world.of(lower), false, false),
+                        "The third lift shows a face on a back"));
     }
 
     @Override
