@@ -37,6 +37,17 @@ public final class Chunks {
         hands.overhandRoughly(place, depth, count, values.chunks(chunks), kept);
     }
 
+    /** The sizes where the last chunk takes more cards with it. */
+    public static int[] withMore(int[] sizes, int more) {
+        int[] larger = sizes.clone();
+        int last = larger.length - 1;
+        while (last > 0 && larger[last] == 0) {
+            last--;
+        }
+        larger[last] += more;
+        return larger;
+    }
+
     /** It is known if its chunk and all before it are stated, or its chunk and all after it where a rest takes up the others. */
     private static boolean staysKnown(Values values, ChunksSetting chunks, int at, int count) {
         int stated = values.statedCount(chunks);

@@ -27,6 +27,16 @@ public final class Fingers {
         return Setting.option("hold", "At", LAST, LITTLE, THUMB, OTHER, SEPARATION);
     }
 
+    /** Whether the natural separation is meant. */
+    public static boolean atSeparation(Option option) {
+        return option == SEPARATION;
+    }
+
+    /** The number of the other finger among the holds of a setting. */
+    public static int otherFinger(OptionSetting setting) {
+        return setting.numberOf(OTHER.name());
+    }
+
     /** The hold that an option means. */
     public static Hold.Kind kind(Hands hands, int place, Option option) {
         if (option == THUMB) {

@@ -89,6 +89,11 @@ public abstract class Move {
         return List.of();
     }
 
+    /** What becomes of it when its secret part does not come off. */
+    public List<Mishap> mishaps() {
+        return List.of();
+    }
+
     /** What to take care of, beside the cards. Moves that take years of work have one of their own. */
     public List<Caution> cautions() {
         return profile.difficulty() >= Profile.LONG_PRACTICE ? List.of(Caution.LONG_PRACTICE) : List.of();

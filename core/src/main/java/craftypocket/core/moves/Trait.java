@@ -14,6 +14,8 @@ public enum Trait {
     MIXES_OVERHAND,
     /** What is said or done beside the cards draws the eyes, so that something else can be done meanwhile. */
     DRAWS_EYES,
+    /** It is done to the card that lies where a role's should: a place is gone to, no face is looked at. */
+    BY_PLACE,
     /** It does no more than to show where the card is. */
     BARE_REVEAL,
     /**

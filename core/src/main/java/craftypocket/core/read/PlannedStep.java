@@ -204,6 +204,36 @@ public final class PlannedStep {
         }
     }
 
+    /** By how much each number that follows from something is more than that: what a choice has made of it. */
+    public int[] beyond(Hands hands, Values world) {
+        int[] beyond = new int[derived.length];
+        for (int i = 0; i < derived.length; i++) {
+            beyond[i] = world.of(derived[i]) - world.amount(derived[i]).base(hands, world);
+        }
+        return beyond;
+    }
+
+    /** Works out the numbers that follow from something that is otherwise than planned. */
+    public void follow(Hands hands, Values world, int[] beyond) {
+        for (int i = 0; i < derived.length; i++) {
+            int base = world.amount(derived[i]).base(hands, world);
+            world.set(derived[i], 0, base < 0 ? -1 : base + beyond[i]);
+        }
+    }
+
+    /** Whether the step can be done with another place or word than was stated, by one who believes to know what he must. */
+    public boolean readyOtherwise(Hands hands, Values world) {
+        for (ChunksSetting setting : chunked) {
+            setting.settle(hands, world);
+        }
+        return gaps.isEmpty()
+                && move.needs(world).stream()
+                        .allMatch(need ->
+                                need.knowledge().isPresent() || need.check().holds(hands))
+                && Stream.of(bounded).allMatch(setting -> setting.possible(hands, world))
+                && move.unmet(hands, world).isEmpty();
+    }
+
     /** Settles what the choices leave, and says whether the step can be done. Call when all choices are made. */
     public boolean ready(Hands hands, Values world) {
         for (ChunksSetting setting : chunked) {

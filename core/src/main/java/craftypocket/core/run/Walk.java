@@ -1,21 +1,41 @@
 package craftypocket.core.run;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Mishap;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.read.Obstacle;
 import craftypocket.core.read.Plan;
 import craftypocket.core.read.PlannedStep;
+import craftypocket.core.settings.Cast;
+import craftypocket.core.settings.RoleSetting;
+import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
+import java.util.function.Consumer;
+import java.util.stream.IntStream;
 
 /** The steps of a plan with the numbers of one world, ready to be done again, also with other numbers. */
 public final class Walk {
 
     private final Plan plan;
     private final List<Values> values;
+    /** By step, how much the numbers that follow from something are more than that. */
+    private final int[][] beyond;
+    /** By step and role, where its card lay before the step. */
+    private final int[][] spots;
 
     Walk(Plan plan, List<Values> values) {
         this.plan = plan;
         this.values = List.copyOf(values);
+        beyond = new int[values.size()][];
+        spots = new int[values.size()][];
+        Hands hands = plan.freshHands();
+        for (int step = 0; step < values.size(); step++) {
+            beyond[step] = plan.steps().get(step).beyond(hands, values.get(step));
+            spots[step] =
+                    IntStream.range(0, hands.roleCount()).map(hands::spotOf).toArray();
+            perform(step, hands);
+        }
     }
 
     public Plan plan() {
@@ -27,10 +47,16 @@ public final class Walk {
         return values.get(step);
     }
 
+    /** Does a step as it is meant. */
+    public boolean perform(int step, Hands hands) {
+        return perform(step, values.get(step).another(), hands);
+    }
+
     /**
      * Does a step, unless its condition says that it is not needed.
      *
-     * @param numbers its numbers; what is the rest of something is worked out in them
+     * @param numbers its numbers; what follows from the cards that are there, and what is the rest of something, is worked out
+     *     in them
      * @return whether it could be done, or lacked only knowledge that is believed to be there; otherwise nothing changed
      */
     public boolean perform(int step, Values numbers, Hands hands) {
@@ -39,11 +65,76 @@ public final class Walk {
         if (!planned.applies(hands)) {
             return true;
         }
+        planned.follow(hands, numbers, beyond[step]);
+        if (planned.move().has(Trait.BY_PLACE) && performByPlace(step, numbers, hands)) {
+            return true;
+        }
         if (!planned.ready(hands, numbers)) {
             // Whoever believes to know a card goes on all the same; only what the hands cannot do is noticed.
             return planned.obstacle(hands, numbers).flatMap(Obstacle::unknown).isPresent();
         }
         planned.perform(hands, numbers);
         return true;
+    }
+
+    /**
+     * Does a step otherwise than it is meant, in a way that its own conditions may not know.
+     *
+     * @param change what is otherwise in its numbers, places or words
+     * @return whether that could be done
+     */
+    public boolean performOtherwise(int step, Hands hands, Consumer<Values> change) {
+        PlannedStep planned = plan.steps().get(step);
+        Values numbers = values.get(step).another();
+        hands.atStep(step);
+        if (!planned.applies(hands)) {
+            return false;
+        }
+        planned.follow(hands, numbers, beyond[step]);
+        change.accept(numbers);
+        if (!planned.readyOtherwise(hands, numbers)) {
+            return false;
+        }
+        planned.perform(hands, numbers);
+        return true;
+    }
+
+    /** Does a step whose secret part does not come off, where it could be done as it is meant. */
+    public boolean perform(int step, Mishap mishap, Hands hands) {
+        PlannedStep planned = plan.steps().get(step);
+        Values numbers = values.get(step).another();
+        hands.atStep(step);
+        if (!planned.applies(hands)) {
+            return false;
+        }
+        planned.follow(hands, numbers, beyond[step]);
+        if (!planned.readyOtherwise(hands, numbers)) {
+            return false;
+        }
+        mishap.done().on(hands, numbers);
+        return true;
+    }
+
+    /** The card that lies where the role's should, when it is another one: the step is done to that. */
+    private boolean performByPlace(int step, Values numbers, Hands hands) {
+        PlannedStep planned = plan.steps().get(step);
+        for (Setting setting : planned.move().settings().all()) {
+            int role = setting instanceof RoleSetting of ? numbers.of(of) : Cast.NOBODY;
+            int spot = role == Cast.NOBODY ? -1 : spots[step][role];
+            int place = spot < 0 ? 0 : spot / (hands.spots() / hands.placeCount());
+            int position = spot < 0 ? 0 : spot % (hands.spots() / hands.placeCount());
+            int theirs = role == Cast.NOBODY ? -1 : hands.cardOf(role);
+            if (position < 1 || position > hands.size(place) || hands.card(place, position) == theirs) {
+                continue;
+            }
+            hands.choose(role, hands.card(place, position));
+            boolean ready = planned.readyOtherwise(hands, numbers);
+            if (ready) {
+                planned.perform(hands, numbers);
+            }
+            hands.choose(role, theirs);
+            return ready;
+        }
+        return false;
     }
 }

@@ -268,6 +268,11 @@ public final class Values {
         put(setting, option);
     }
 
+    /** Takes another place. */
+    public void set(PlaceSetting setting, int place) {
+        put(setting, place);
+    }
+
     /** Puts the index of a place, a role or an option. */
     void put(Setting setting, int index) {
         numbers[setting.index()] = index;

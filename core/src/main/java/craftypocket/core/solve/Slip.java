@@ -2,6 +2,9 @@ package craftypocket.core.solve;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
+import craftypocket.core.layout.Place;
+import craftypocket.core.moves.Fingers;
+import craftypocket.core.moves.Mishap;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.read.PlannedStep;
 import craftypocket.core.run.Walk;
@@ -12,6 +15,8 @@ import craftypocket.core.settings.BeatsSetting;
 import craftypocket.core.settings.ChunksSetting;
 import craftypocket.core.settings.NumberSetting;
 import craftypocket.core.settings.OptionSetting;
+import craftypocket.core.settings.PlaceSetting;
+import craftypocket.core.settings.Sentence;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.ArrayList;
@@ -47,7 +52,15 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
         /** A packet came on top instead of underneath, or the other way round. */
         WRONG_PACKET(0.2),
         /** The top instead of the bottom, or the other way round. */
-        WRONG_END(0.2);
+        WRONG_END(0.2),
+        /** The secret part of it did not come off. */
+        MISHAP(0.4),
+        /** It was done to another packet, or put on another one. */
+        WRONG_PILE(0.15),
+        /** Another of the ways in which it can be done. */
+        OTHER_WAY(0.1),
+        /** The natural separation was missed by a card. */
+        SEPARATION_OFF(0.3);
 
         private final double often;
 
@@ -63,7 +76,7 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
     private static final int[] OFF = {-1, 1, -2, 2};
 
     /** Everything that the performer can do wrong in a step. */
-    static List<Slip> of(Walk walk, int index) {
+    static List<Slip> of(Walk walk, int index, Hands before) {
         PlannedStep step = walk.plan().steps().get(index);
         List<Slip> slips = new ArrayList<>();
         boolean performer = step.move().profile().actor() == Profile.Actor.PERFORMER;
@@ -82,8 +95,17 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
             } else if (setting instanceof BeatsSetting beats) {
                 beats(walk.values(index), index, beats, slips);
             } else if (setting instanceof OptionSetting option) {
-                ends(walk.values(index), index, option, slips);
+                ways(walk.values(index), index, option, slips);
+                if (Fingers.atSeparation(walk.values(index).of(option))) {
+                    slips.add(new Slip(index, Kind.SEPARATION_OFF, setting, 0, -1));
+                    slips.add(new Slip(index, Kind.SEPARATION_OFF, setting, 0, 1));
+                }
+            } else if (setting instanceof PlaceSetting place && performer) {
+                piles(walk.values(index), index, place, before, slips);
             }
+        }
+        for (int mishap = 0; mishap < step.move().mishaps().size(); mishap++) {
+            slips.add(new Slip(index, Kind.MISHAP, null, 0, mishap));
         }
         return slips;
     }
@@ -91,13 +113,17 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
     private static void counts(Values values, int index, NumberSetting setting, boolean own, List<Slip> slips) {
         List<Amount> stated = values.stated(setting);
         for (int chunk = 0; chunk < stated.size(); chunk++) {
-            if (stated.get(chunk).equals(Amount.REST)) {
+            Amount amount = stated.get(chunk);
+            int number = values.chosen(setting, chunk);
+            if (amount.equals(Amount.REST) || number < 0) {
                 continue;
             }
-            int number = values.chosen(setting, chunk);
             for (int off : OFF) {
                 Kind kind = !own ? Kind.MISHEARD : Math.abs(off) == 1 ? Kind.ONE_OFF : Kind.TWO_OFF;
-                if (number + off >= 0 && (own || Math.abs(off) == 1)) {
+                // What the amount leaves open is no slip.
+                boolean allowed = amount.kind() == Amount.Kind.ANY
+                        || (amount.source() == null && number + off >= amount.low() && number + off <= amount.high());
+                if (number + off >= 0 && !allowed && (own || Math.abs(off) == 1)) {
                     slips.add(new Slip(index, kind, setting, chunk, number + off));
                 }
             }
@@ -115,16 +141,34 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
         }
     }
 
-    private static void ends(Values values, int index, OptionSetting setting, List<Slip> slips) {
+    /** Other words that a setting can have: the other end, over or under, or what else there is to choose. */
+    private static void ways(Values values, int index, OptionSetting setting, List<Slip> slips) {
+        int now = values.numberOf(setting);
+        for (int other = 0; other < setting.options().size(); other++) {
+            if (other != now) {
+                slips.add(new Slip(index, kindOf(setting, now, other), setting, 0, other));
+            }
+        }
+    }
+
+    private static Kind kindOf(OptionSetting setting, int now, int other) {
         int top = setting.numberOf("top");
         int bottom = setting.numberOf("bottom");
-        int now = values.numberOf(setting);
-        if (top >= 0 && bottom >= 0 && (now == top || now == bottom)) {
-            slips.add(new Slip(index, Kind.WRONG_END, setting, 0, now == top ? bottom : top));
-        }
         int under = setting.numberOf("under");
-        if (top >= 0 && under >= 0) {
-            slips.add(new Slip(index, Kind.WRONG_PACKET, setting, 0, now == top ? under : top));
+        if ((now == top && other == bottom) || (now == bottom && other == top)) {
+            return Kind.WRONG_END;
+        }
+        return (now == top && other == under) || (now == under && other == top) ? Kind.WRONG_PACKET : Kind.OTHER_WAY;
+    }
+
+    /** Other packets that lie in the hands or on the table. */
+    private static void piles(Values values, int index, PlaceSetting setting, Hands before, List<Slip> slips) {
+        for (int place = 0; place < before.placeCount(); place++) {
+            Place.Kind kind = before.places().at(place).kind();
+            boolean within = kind == Place.Kind.DECK || kind == Place.Kind.OTHER_HAND || kind == Place.Kind.TABLE;
+            if (within && before.size(place) > 0 && place != values.of(setting)) {
+                slips.add(new Slip(index, Kind.WRONG_PILE, setting, 0, place));
+            }
         }
     }
 
@@ -136,22 +180,50 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
     boolean perform(Walk walk, Hands hands) {
         return switch (kind) {
             case LEFT_OUT -> true;
-            case DONE_TWICE ->
-                walk.perform(step, walk.values(step).another(), hands)
-                        && walk.perform(step, walk.values(step).another(), hands);
-            case HOLD_OFF, HOLD_TWO_OFF -> walk.perform(step, walk.values(step).another(), hands) && shift(hands);
-            default -> {
-                Values numbers = walk.values(step).another();
-                if (setting instanceof OptionSetting option) {
-                    numbers.set(option, number);
-                } else if (setting instanceof BeatsSetting beats) {
-                    numbers.beats(beats)[chunk] = number;
-                } else {
-                    numbers.set((NumberSetting) setting, chunk, number);
-                }
-                yield walk.perform(step, numbers, hands);
-            }
+            case DONE_TWICE -> walk.perform(step, hands) && walk.perform(step, hands);
+            case HOLD_OFF, HOLD_TWO_OFF -> walk.perform(step, hands) && shift(hands);
+            case MISHAP -> walk.perform(step, mishap(walk), hands);
+            case SEPARATION_OFF -> missesSeparation(walk, hands);
+            default -> walk.performOtherwise(step, hands, numbers -> change(walk, numbers));
         };
+    }
+
+    private Mishap mishap(Walk walk) {
+        return walk.plan().steps().get(step).move().mishaps().get(number);
+    }
+
+    private void change(Walk walk, Values numbers) {
+        if (setting instanceof OptionSetting option) {
+            numbers.set(option, number);
+        } else if (setting instanceof PlaceSetting place) {
+            numbers.set(place, number);
+        } else if (setting instanceof BeatsSetting beats) {
+            numbers.beats(beats)[chunk] = number;
+        } else {
+            NumberSetting amount = (NumberSetting) setting;
+            // As many more or fewer than were meant, wherever that is now.
+            int off = number - walk.values(step).chosen(amount, chunk);
+            numbers.set(amount, chunk, numbers.chosen(amount, chunk) + off);
+        }
+    }
+
+    /** The hand finds the gap beside the separation. */
+    private boolean missesSeparation(Walk walk, Hands hands) {
+        Values meant = walk.values(step);
+        for (Setting each : walk.plan().steps().get(step).move().settings().all()) {
+            if (each instanceof PlaceSetting place) {
+                int opens = hands.depthOf(meant.of(place), Hold.Kind.SEPARATION);
+                if (opens + number < 1 || opens + number >= hands.size(meant.of(place))) {
+                    return false;
+                }
+                hands.hold(meant.of(place), Hold.Kind.FINGER, opens + number);
+                return walk.performOtherwise(
+                        step,
+                        hands,
+                        numbers -> numbers.set((OptionSetting) setting, Fingers.otherFinger((OptionSetting) setting)));
+            }
+        }
+        return false;
     }
 
     private boolean shift(Hands hands) {
@@ -181,10 +253,17 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
             case HOLD_OFF -> where + ": the break or jog was one card too " + (number > 0 ? "low." : "high.");
             case HOLD_TWO_OFF -> where + ": the break or jog was two cards too " + (number > 0 ? "low." : "high.");
             case BEAT_TOO_MANY -> where + ": beat " + (chunk + 1) + " took more cards than it should.";
-            case WRONG_END, WRONG_PACKET ->
-                where + ": " + setting.options().get(number).label() + " instead of "
-                        + walk.values(step).of((OptionSetting) setting).label()
-                        + ".";
+            case MISHAP -> where + ": " + mishap(walk).told() + ".";
+            case SEPARATION_OFF ->
+                where + ": the natural separation was missed by a card, "
+                        + (number > 0 ? "one too low." : "one too high.");
+            case WRONG_PILE ->
+                where + ": “" + setting.label() + "” was "
+                        + walk.plan().freshHands().places().at(number).label() + " instead of "
+                        + walk.values(step).placeLabel((PlaceSetting) setting) + ".";
+            case WRONG_END, WRONG_PACKET, OTHER_WAY ->
+                where + ": " + way(walk, number) + " instead of "
+                        + way(walk, walk.values(step).numberOf((OptionSetting) setting)) + ".";
             default -> {
                 int meant = walk.values(step).chosen((NumberSetting) setting, chunk);
                 String what = setting instanceof ChunksSetting ? "chunk " + (chunk + 1) : setting.label();
@@ -192,5 +271,13 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
                         + " instead of " + meant + ".";
             }
         };
+    }
+
+    /** A word of the setting, with the numbers that it speaks of. */
+    private String way(Walk walk, int option) {
+        return Sentence.resolved(
+                setting.options().get(option).label(),
+                walk.plan().steps().get(step).move().settings(),
+                walk.values(step));
     }
 }

@@ -17,6 +17,7 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 
@@ -81,9 +82,9 @@ public record SlipDiagnosis(boolean asPlanned, List<Explanation> explanations, i
             fingerprints = new long[steps + 1];
             before[0] = walk.plan().freshHands();
             for (int step = 0; step < steps; step++) {
-                slips.add(Slip.of(walk, step));
+                slips.add(Slip.of(walk, step, before[step]));
                 before[step + 1] = another(before[step]);
-                walk.perform(step, walk.values(step).another(), before[step + 1]);
+                walk.perform(step, before[step + 1]);
                 fingerprints[step + 1] = before[step + 1].fingerprint();
             }
         }
@@ -216,11 +217,28 @@ public record SlipDiagnosis(boolean asPlanned, List<Explanation> explanations, i
                 .toList();
         boolean whole =
                 firsts.size() == search.slips.stream().mapToInt(List::size).sum();
-        return new SlipDiagnosis(false, explained(search.walk, found), search.runs(firsts), effort.stopped() || !whole);
+        return new SlipDiagnosis(false, explained(search, found), search.runs(firsts), effort.stopped() || !whole);
+    }
+
+    /** Whether the cards, dealt with anew, really end as was seen. */
+    private static boolean confirmed(Search search, Found found) {
+        Hands hands = search.walk.plan().freshHands();
+        for (int step = 0; step < search.steps; step++) {
+            int here = step;
+            Optional<Slip> slip =
+                    found.slips().stream().filter(s -> s.step() == here).findFirst();
+            if (slip.isPresent()) {
+                slip.get().perform(search.walk, hands);
+            } else {
+                search.walk.perform(step, hands);
+            }
+        }
+        return search.asSeen(hands);
     }
 
     /** The likeliest, without pairs of which one slip alone would do. */
-    private static List<Explanation> explained(Walk walk, List<Found> found) {
+    private static List<Explanation> explained(Search search, List<Found> found) {
+        Walk walk = search.walk;
         Set<Slip> alone = new HashSet<>();
         found.stream()
                 .filter(f -> f.slips().size() == 1)
@@ -228,6 +246,7 @@ public record SlipDiagnosis(boolean asPlanned, List<Explanation> explanations, i
         List<Found> likeliest = found.stream()
                 .filter(f -> f.slips().size() == 1 || f.slips().stream().noneMatch(alone::contains))
                 .sorted(Comparator.comparingDouble((Found f) -> -f.weight()))
+                .filter(f -> confirmed(search, f))
                 .limit(MOST_EXPLANATIONS)
                 .toList();
         double most = likeliest.isEmpty() ? 1 : likeliest.get(0).weight();

@@ -301,7 +301,6 @@ class AtTheEndsTest {
 
         assertThat(verdict(backs, "on either side")).isEqualTo(Verdict.NEVER);
         assertThat(verdict(faces, "on either side")).isEqualTo(Verdict.ALWAYS);
-        assertThat(verdict(faces, "lies face down")).isEqualTo(Verdict.ALWAYS);
     }
 
     @Test

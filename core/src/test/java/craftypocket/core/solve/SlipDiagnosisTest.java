@@ -321,6 +321,81 @@ class SlipDiagnosisTest {
                 .hasMessageContaining("claims[0].claim");
     }
 
+    private static List<String> firstExplanation(Script planned, ClaimSpec... seen) {
+        return diagnose(planned, List.of(seen), Map.of()).explanations().get(0).sentences();
+    }
+
+    /** Eight run for nine, and later as many again: 8, 8, and the others above them; the card that lay ninth lies first. */
+    @Test
+    void a_number_that_follows_another_goes_wrong_with_it_and_is_one_slip() {
+        Script planned = Script.deck(52)
+                .step("lift-packet", "count", "9", "to", "table:one")
+                .step("lift-packet", "count", "as s1.count", "to", "table:two");
+
+        assertThat(firstExplanation(
+                        planned,
+                        ClaimSpec.of("pile-size", "pile", "table:one", "cards", "8"),
+                        ClaimSpec.of("pile-size", "pile", "table:two", "cards", "8")))
+                .containsExactly("Step 1, “Lift a packet”: “Cards” was 8 instead of 9.");
+    }
+
+    @Test
+    void what_an_amount_leaves_open_is_no_slip() {
+        Script planned = Script.deck(52).step("lift-packet", "count", "9±1", "to", "table:one");
+
+        assertThat(diagnose(planned, List.of(ClaimSpec.of("pile-size", "pile", "table:one", "cards", "10")), Map.of())
+                        .explanations())
+                .isEmpty();
+        assertThat(firstExplanation(planned, ClaimSpec.of("pile-size", "pile", "table:one", "cards", "7")))
+                .containsExactly("Step 1, “Lift a packet”: “Cards” was 7 instead of 9.");
+    }
+
+    @Test
+    void what_was_not_done_in_secret_is_told_in_its_own_words() {
+        Script glide = Script.deck(9).step("glide-draw");
+        Script slip = Script.deck(9).step("slip-cut", "depth", "4");
+        Script stock = Script.deck(9).step("jog-keep-stock", "stock", "3", "chunks", "2 rest", "again", "4 rest");
+
+        assertThat(firstExplanation(glide, ClaimSpec.of("card-at", "card", "9S", "pile", "table:drawn")))
+                .containsExactly("Step 1, “Glide”: the bottom card was not drawn back.");
+        assertThat(firstExplanation(slip, ClaimSpec.of("card-at", "card", "AS", "pile", "other-hand")))
+                .containsExactly("Step 1, “Slip cut”: the top card did not slip.");
+        // Onto the jogged 4 go 5 6, then 7 8 9; of 7 8 9 5 6 4 and the stock four go first, then all others as one.
+        assertThat(firstExplanation(stock, ClaimSpec.of("pile-order", "cards", "6S 4S AS 2S 3S 7S 8S 9S 5S")))
+                .containsExactly(
+                        "Step 1, “Overhand, jog keeping the top”: the stock was not kept, it became a plain shuffle.");
+    }
+
+    @Test
+    void the_wrong_packet_is_told() {
+        Script planned = Script.deck(12)
+                .step("lift-packet", "count", "4", "to", "table:left")
+                .step("lift-packet", "count", "4", "to", "table:right")
+                .step("turn-over", "pile", "table:right");
+
+        assertThat(firstExplanation(
+                        planned,
+                        ClaimSpec.of("face-up-count", "pile", "table:left", "cards", "4"),
+                        ClaimSpec.of("face-up-count", "pile", "table:right", "cards", "0")))
+                .containsExactly(
+                        "Step 3, “Turn the pile over”: “Turn over” was the “left” pile instead of the “right” pile.");
+    }
+
+    /** Three dealt for four: the card that is turned is the one on top, not the selection below it. */
+    @Test
+    void a_place_is_gone_to_whatever_card_lies_there() {
+        Script planned = Script.deck(12)
+                .role("A", RoleKind.SELECTION, "Ines", "5S")
+                .step("deal-singly", "count", "4", "to", "table:dealt", "face", "down")
+                .step("turn-it-over", "role", "A");
+
+        assertThat(firstExplanation(
+                        planned,
+                        ClaimSpec.of("card-at", "card", "4S", "side", "up"),
+                        ClaimSpec.of("card-at", "card", "5S", "nth", "2", "side", "down")))
+                .containsExactly("Step 1, “Deal singly”: “Cards” was 3 instead of 4.");
+    }
+
     static Stream<Move> moves() {
         return AllMoves.CATALOGUE.moves().stream();
     }

@@ -3,6 +3,7 @@ package craftypocket.core.moves.controls;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Mishap;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
@@ -94,5 +95,20 @@ final class JogControl extends Move {
                 hands.settlePlace(role);
             }
         }
+    }
+
+    @Override
+    public List<Mishap> mishaps() {
+        return List.of(new Mishap("the jogged card was missed, it became a plain shuffle", (hands, values) -> {
+            int place = values.of(pile);
+            int off = values.of(at);
+            int rest = hands.size(place) - off;
+            Chunks.shuffle(hands, values, place, before, 0, off);
+            hands.transfer(place, off + 1, rest - 1, place, 0);
+            hands.single(place, rest - 1 + off, place, rest - 1);
+            hands.bring(values.of(role), place, rest);
+            Chunks.shuffle(hands, values, place, over, 0, rest - 1);
+            hands.overhand(place, 0, hands.size(place), Chunks.withMore(values.chunks(back), off + 1));
+        }));
     }
 }

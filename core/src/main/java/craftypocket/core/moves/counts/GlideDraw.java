@@ -3,6 +3,7 @@ package craftypocket.core.moves.counts;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Mishap;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
@@ -57,5 +58,14 @@ final class GlideDraw extends Move {
         int place = values.of(pile);
         hands.showUnder(place, hands.size(place));
         hands.single(place, hands.size(place) - 2, values.of(to), 0);
+    }
+
+    @Override
+    public List<Mishap> mishaps() {
+        return List.of(new Mishap("the bottom card was not drawn back", (hands, values) -> {
+            int place = values.of(pile);
+            hands.showUnder(place, hands.size(place));
+            hands.single(place, hands.size(place) - 1, values.of(to), 0);
+        }));
     }
 }

@@ -3,6 +3,7 @@ package craftypocket.core.moves.cuts;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Fingers;
+import craftypocket.core.moves.Mishap;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
@@ -51,5 +52,12 @@ final class DoubleUndercut extends Move {
         int depth = Fingers.use(hands, place, values.of(hold));
         hands.cut(place, hands.size(place) - taken);
         hands.cut(place, depth + taken);
+    }
+
+    @Override
+    public List<Mishap> mishaps() {
+        return List.of(new Mishap("only the first undercut was done", (hands, values) -> {
+            hands.cut(values.of(pile), hands.size(values.of(pile)) - values.of(first));
+        }));
     }
 }

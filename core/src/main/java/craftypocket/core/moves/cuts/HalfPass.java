@@ -3,6 +3,7 @@ package craftypocket.core.moves.cuts;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Fingers;
+import craftypocket.core.moves.Mishap;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
@@ -42,5 +43,12 @@ final class HalfPass extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         hands.turn(place, Fingers.use(hands, place, values.of(hold)) + 1, hands.size(place));
+    }
+
+    @Override
+    public List<Mishap> mishaps() {
+        return List.of(new Mishap("what lies above was turned, not what lies below", (hands, values) -> {
+            hands.turn(values.of(pile), 1, Fingers.use(hands, values.of(pile), values.of(hold)));
+        }));
     }
 }

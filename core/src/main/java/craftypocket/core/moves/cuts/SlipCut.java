@@ -2,6 +2,7 @@ package craftypocket.core.moves.cuts;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Mishap;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
@@ -43,5 +44,12 @@ final class SlipCut extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         hands.transfer(values.of(pile), 1, values.of(depth) - 1, values.of(to), 0);
+    }
+
+    @Override
+    public List<Mishap> mishaps() {
+        return List.of(new Mishap("the top card did not slip", (hands, values) -> {
+            hands.transfer(values.of(pile), 0, values.of(depth), values.of(to), 0);
+        }));
     }
 }

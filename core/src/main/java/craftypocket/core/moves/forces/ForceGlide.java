@@ -3,6 +3,7 @@ package craftypocket.core.moves.forces;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Mishap;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
@@ -67,5 +68,16 @@ final class ForceGlide extends Move {
             }
         }
         Forces.take(hands, values, role, place, hands.size(place));
+    }
+
+    @Override
+    public List<Mishap> mishaps() {
+        return List.of(new Mishap("the bottom card was not drawn back", (hands, values) -> {
+            int place = values.of(pile);
+            for (int drawn = 0; drawn < values.of(at); drawn++) {
+                hands.single(place, hands.size(place) - 1, values.of(to), 0);
+            }
+            Forces.take(hands, values, role, place, hands.size(place));
+        }));
     }
 }

@@ -3,6 +3,7 @@ package craftypocket.core.moves.forces;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Mishap;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
@@ -63,5 +64,14 @@ final class ForceRiffleBreak extends Move {
     public void perform(Hands hands, Values values) {
         int depth = hands.useBreak(values.of(pile));
         Forces.take(hands, values, role, values.of(pile), depth + 1);
+    }
+
+    @Override
+    public List<Mishap> mishaps() {
+        return List.of(new Mishap("it was lifted where they stopped, not at the break", (hands, values) -> {
+            int place = values.of(pile);
+            hands.useBreak(place);
+            Forces.take(hands, values, role, place, Math.min(values.of(at) + 1, hands.size(place)));
+        }));
     }
 }

@@ -3,6 +3,7 @@ package craftypocket.core.moves.forces;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Mishap;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
@@ -53,5 +54,12 @@ final class ForceSlideBack extends Move {
         int place = values.of(pile);
         hands.single(place, hands.size(place) - 1, place, values.of(at));
         Forces.show(hands, values, role, place, values.of(at) + 1);
+    }
+
+    @Override
+    public List<Mishap> mishaps() {
+        return List.of(new Mishap("the bottom card was not drawn back with them", (hands, values) -> {
+            Forces.show(hands, values, role, values.of(pile), values.of(at));
+        }));
     }
 }

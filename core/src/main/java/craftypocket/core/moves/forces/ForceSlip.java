@@ -3,6 +3,7 @@ package craftypocket.core.moves.forces;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Mishap;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
@@ -55,5 +56,12 @@ final class ForceSlip extends Move {
         int place = values.of(pile);
         hands.single(place, 0, place, values.of(at) - 1);
         Forces.take(hands, values, role, place, values.of(at));
+    }
+
+    @Override
+    public List<Mishap> mishaps() {
+        return List.of(new Mishap("the top card did not slip", (hands, values) -> {
+            Forces.take(hands, values, role, values.of(pile), values.of(at) + 1);
+        }));
     }
 }

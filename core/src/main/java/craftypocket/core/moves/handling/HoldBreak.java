@@ -8,6 +8,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.AmountSetting;
@@ -55,6 +56,7 @@ final class HoldBreak extends Move {
                         "A gap is kept until a move uses it or loses it. No card moves.",
                         "While you square the deck.",
                         List.of("Nothing to be seen at the front.", "As little flesh as will hold it.")));
+        is(Trait.BY_PLACE);
     }
 
     private boolean counted(Values values) {

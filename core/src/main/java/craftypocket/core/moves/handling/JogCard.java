@@ -6,6 +6,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.AmountSetting;
@@ -45,6 +46,7 @@ final class JogCard extends Move {
                         "The card sticks out until it is pushed square or stripped out. No card changes its place.",
                         "Let it be seen, or not, but never look back at it.",
                         List.of("It does not fall out.", "The others stay square.")));
+        is(Trait.BY_PLACE);
     }
 
     private boolean byPlace(Values values) {

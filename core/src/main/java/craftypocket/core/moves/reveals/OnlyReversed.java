@@ -8,6 +8,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.PlaceSetting;
@@ -35,6 +36,7 @@ final class OnlyReversed extends Move {
                         "Every card but one shows its other side, in reverse order.",
                         "The turn looks like squaring up. Then spread slowly.",
                         List.of("One card stays, not two.", "Spread until they see it, and stop.")));
+        is(Trait.BY_PLACE);
     }
 
     @Override

@@ -51,18 +51,16 @@ final class ShowBetween extends Move {
     public List<Expectation> expectations(Values values) {
         int place = values.of(pile);
         int card = values.of(role);
-        return List.of(
-                new Expectation(
-                        hands -> {
-                            int at = hands.isIn(place, card) ? hands.positionIn(place, hands.cardOf(card)) : 0;
-                            return at > 1
-                                    && at < hands.size(place)
-                                    && Reveals.showsFace(hands, place, at - 1)
-                                    && Reveals.showsFace(hands, place, at + 1);
-                        },
-                        "Before it, the cards on either side of " + values.roleLabel(role) + " lie face up",
-                        true),
-                Reveals.backUp(role, values));
+        return List.of(new Expectation(
+                hands -> {
+                    int at = hands.isIn(place, card) ? hands.positionIn(place, hands.cardOf(card)) : 0;
+                    return at > 1
+                            && at < hands.size(place)
+                            && Reveals.showsFace(hands, place, at - 1)
+                            && Reveals.showsFace(hands, place, at + 1);
+                },
+                "Before it, the cards on either side of " + values.roleLabel(role) + " lie face up",
+                true));
     }
 
     @Override

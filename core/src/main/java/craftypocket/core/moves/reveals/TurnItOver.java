@@ -1,7 +1,6 @@
 package craftypocket.core.moves.reveals;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -31,16 +30,12 @@ final class TurnItOver extends Move {
                         "All eyes on the card; hold still afterwards.",
                         List.of("Let them name it first.", "Turn it slowly, away from you.")));
         is(Trait.BARE_REVEAL);
+        is(Trait.BY_PLACE);
     }
 
     @Override
     public List<Need> needs(Values values) {
         return List.of(Needs.chosen(role, values), Needs.placeKnown(role, values));
-    }
-
-    @Override
-    public List<Expectation> expectations(Values values) {
-        return List.of(Reveals.backUp(role, values));
     }
 
     @Override

@@ -2,6 +2,7 @@ package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Mishap;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
@@ -57,5 +58,17 @@ final class DealToNumber extends Move {
         hands.learnName(values.ownerKnower(role), chosen);
         hands.knowPlace(chosen);
         hands.blurPlaces(place);
+    }
+
+    @Override
+    public List<Mishap> mishaps() {
+        return List.of(new Mishap("the dealt cards were put underneath", (hands, values) -> {
+            int place = values.of(pile);
+            int dealt = values.of(at) - 1;
+            hands.choose(values.of(role), hands.card(place, dealt + 1));
+            hands.deal(place, dealt, values.of(to));
+            hands.transfer(values.of(to), 0, dealt, place, hands.size(place));
+            hands.learnName(values.ownerKnower(role), values.of(role));
+        }));
     }
 }

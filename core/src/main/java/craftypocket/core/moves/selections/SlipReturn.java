@@ -3,6 +3,7 @@ package craftypocket.core.moves.selections;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
 import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Mishap;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
@@ -52,5 +53,14 @@ final class SlipReturn extends Move {
         hands.bring(chosen, place, above);
         hands.hold(place, Hold.Kind.BREAK, above);
         hands.knowPlace(chosen);
+    }
+
+    @Override
+    public List<Mishap> mishaps() {
+        return List.of(new Mishap("the top card did not slip", (hands, values) -> {
+            int place = values.of(pile);
+            hands.bring(values.of(role), place, values.of(at));
+            hands.hold(place, Hold.Kind.BREAK, values.of(at));
+        }));
     }
 }

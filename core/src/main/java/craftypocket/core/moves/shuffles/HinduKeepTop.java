@@ -3,6 +3,7 @@ package craftypocket.core.moves.shuffles;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Mishap;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Trait;
@@ -46,5 +47,13 @@ final class HinduKeepTop extends Move {
         int place = values.of(pile);
         int kept = values.of(stock);
         Chunks.shuffle(hands, values, place, chunks, kept, hands.size(place) - kept);
+    }
+
+    @Override
+    public List<Mishap> mishaps() {
+        return List.of(new Mishap("the top block was not kept", (hands, values) -> {
+            perform(hands, values);
+            hands.cut(values.of(pile), values.of(stock));
+        }));
     }
 }

@@ -3,6 +3,7 @@ package craftypocket.core.moves.shuffles;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Mishap;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Trait;
@@ -58,5 +59,18 @@ final class JogKeepStock extends Move {
         hands.single(place, 0, place, others - 1);
         Chunks.shuffle(hands, values, place, again, 0, others);
         hands.cut(place, others);
+    }
+
+    @Override
+    public List<Mishap> mishaps() {
+        return List.of(new Mishap("the stock was not kept, it became a plain shuffle", (hands, values) -> {
+            int place = values.of(pile);
+            int kept = values.of(stock);
+            int others = hands.size(place) - kept;
+            hands.cut(place, kept);
+            Chunks.shuffle(hands, values, place, chunks, 1, others - 1);
+            hands.single(place, 0, place, others - 1);
+            hands.overhand(place, 0, hands.size(place), Chunks.withMore(values.chunks(again), kept));
+        }));
     }
 }

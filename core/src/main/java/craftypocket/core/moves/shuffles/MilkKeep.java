@@ -3,6 +3,7 @@ package craftypocket.core.moves.shuffles;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Mishap;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Trait;
@@ -48,5 +49,15 @@ final class MilkKeep extends Move {
         int drawn = values.of(count);
         Chunks.shuffle(hands, values, place, chunks, drawn, size - drawn - 1);
         hands.transfer(place, 0, drawn, place, size - drawn - 1);
+    }
+
+    @Override
+    public List<Mishap> mishaps() {
+        return List.of(new Mishap("the bottom card did not come along", (hands, values) -> {
+            int place = values.of(pile);
+            int drawn = values.of(count);
+            hands.cut(place, drawn);
+            hands.overhand(place, 0, hands.size(place) - drawn, Chunks.withMore(values.chunks(chunks), 1));
+        }));
     }
 }

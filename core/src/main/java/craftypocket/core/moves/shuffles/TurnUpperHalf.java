@@ -3,6 +3,7 @@ package craftypocket.core.moves.shuffles;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
 import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Mishap;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
@@ -38,8 +39,29 @@ final class TurnUpperHalf extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        int place = values.of(pile);
-        int opens = hands.depthOf(place, Hold.Kind.SEPARATION);
-        hands.turn(place, 1, opens >= 1 ? opens : hands.useBreak(place));
+        hands.turn(values.of(pile), 1, opens(hands, values));
+    }
+
+    private int opens(Hands hands, Values values) {
+        int opens = hands.depthOf(values.of(pile), Hold.Kind.SEPARATION);
+        return opens >= 1 ? opens : hands.useBreak(values.of(pile));
+    }
+
+    @Override
+    public List<Mishap> mishaps() {
+        return List.of(
+                new Mishap("one card more was turned", (hands, values) -> turnTop(hands, values, 1)),
+                new Mishap("one card fewer was turned", (hands, values) -> turnTop(hands, values, -1)),
+                new Mishap(
+                        "the lower half was turned",
+                        (hands, values) ->
+                                hands.turn(values.of(pile), opens(hands, values) + 1, hands.size(values.of(pile)))));
+    }
+
+    private void turnTop(Hands hands, Values values, int more) {
+        int cards = opens(hands, values) + more;
+        if (cards >= 1 && cards <= hands.size(values.of(pile))) {
+            hands.turn(values.of(pile), 1, cards);
+        }
     }
 }
