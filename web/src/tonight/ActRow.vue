@@ -43,10 +43,7 @@ const timed = computed(() => TIMED[(props.stage?.timed ?? 'guess') as keyof type
         {{ reset.sentence }} <span class="text-soft">{{ reset.openness }}, {{ span(reset.seconds) }}</span>
         <UnseenWays v-if="reset.to && before" :before="before" :reset="reset" />
       </li>
-      <li v-for="reset in stage.sometimes" :key="reset.sentence" class="py-0.5 text-soft">
-        {{ $t('tonight.actRow.inSomeRuns', { sentence: reset.sentence }) }}
-      </li>
-      <li v-if="stage.resets.length + stage.sometimes.length === 0" class="text-soft">
+      <li v-if="stage.resets.length === 0" class="text-soft">
         {{ $t('tonight.actRow.nothingIsToBePut') }}
       </li>
       <li v-if="stage.resets.length > 0" class="pt-1">

@@ -46,7 +46,6 @@ record EveningDocument(
             @NotNull String firstWords,
             @NotNull List<String> cues,
             @NotNull List<ResetDocument> resets,
-            @NotNull List<ResetDocument> sometimes,
             @NotNull SetUpDocument begins,
             @NotNull SetUpDocument after) {}
 
@@ -126,7 +125,6 @@ record EveningDocument(
                     act.firstWords(),
                     act.cues(),
                     ResetDocument.of(stage.resets().list()),
-                    ResetDocument.of(stage.sometimes()),
                     SetUpDocument.of(stage.carried()),
                     SetUpDocument.of(stage.resets().after())));
         }

@@ -6,14 +6,10 @@ import craftypocket.core.read.Plan;
 import craftypocket.core.routine.SetUp;
 import craftypocket.core.run.World;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.SplittableRandom;
 
 /**
  * A set as it will go: what each routine begins with, what must be put right before it, and what does not go together.
@@ -39,13 +35,8 @@ public record Evening(
         int seconds,
         double spread) {
 
-    /** So many other runs are looked at for what else may have to be put right. */
-    public static final int OTHER_ENDS = 20;
-
     /** More routines than this nobody performs in one go. */
     public static final int MOST_ACTS = 20;
-
-    private static final long SEED = 20;
 
     /**
      * One routine of the set.
@@ -53,13 +44,11 @@ public record Evening(
      * @param deckFrom the index of the routine that used the deck before, or -1
      * @param asks what it asks of place, people and pockets
      * @param resets what is to be put right before it; of the first one nothing
-     * @param sometimes what has to be put right besides after other runs of the routine before
      * @param carried the set-up that it would begin with if nothing was put right
      * @param start how everything lies as it begins
      * @param end how everything lies when it is over, in the usual run
      */
-    public record Stage(
-            int deckFrom, Asks asks, Resets resets, List<Reset> sometimes, SetUp carried, Between start, Between end) {}
+    public record Stage(int deckFrom, Asks asks, Resets resets, SetUp carried, Between start, Between end) {}
 
     public Evening {
         stages = List.copyOf(stages);
@@ -84,22 +73,20 @@ public record Evening(
             Between end = Between.after(plan, World.USUAL);
             boolean deck = Between.usesDeck(plan.routine().setUp());
             Resets resets = new Resets(List.of(), plan.routine().setUp());
-            List<Reset> sometimes = List.of();
             SetUp carried = plan.routine().setUp();
             if (deck && lastWithDeck >= 0) {
                 Between now = stages.get(lastWithDeck).end().with(things.values());
-                resets = Resets.before(now, plan);
-                sometimes = sometimes(acts.get(lastWithDeck).plan(), plan, resets, things);
+                resets = Resets.before(Ends.of(acts.get(lastWithDeck).plan()).with(things.values()), plan);
                 carried = now.begins(plan.routine().setUp(), own);
             }
-            stages.add(new Stage(deck ? lastWithDeck : -1, Asks.of(plan), resets, sometimes, carried, own, end));
+            stages.add(new Stage(deck ? lastWithDeck : -1, Asks.of(plan), resets, carried, own, end));
             end.things().forEach(thing -> things.put(thing.name(), thing));
             if (deck) {
                 firstWithDeck = firstWithDeck < 0 ? index : firstWithDeck;
                 lastWithDeck = index;
             }
         }
-        List<Reset> again = again(acts, stages, firstWithDeck, lastWithDeck);
+        List<Reset> again = again(acts, stages, firstWithDeck, lastWithDeck, things);
         int seconds = acts.stream().mapToInt(Act::seconds).sum()
                 + stages.stream().mapToInt(stage -> stage.resets().seconds()).sum();
         double spread = Math.sqrt(
@@ -114,37 +101,17 @@ public record Evening(
                 spread);
     }
 
-    /** What other runs of the routine before make necessary, one of each kind. */
-    private static List<Reset> sometimes(Plan before, Plan next, Resets usual, Map<String, SetUp.LaidThing> things) {
-        Set<Reset.Kind> known = new LinkedHashSet<>();
-        usual.list().forEach(reset -> known.add(reset.kind()));
-        List<Reset> found = new ArrayList<>();
-        for (World world : worlds(before, OTHER_ENDS)) {
-            Resets other = Resets.before(Between.after(before, world).with(things.values()), next);
-            other.list().stream().filter(reset -> known.add(reset.kind())).forEach(found::add);
-        }
-        return found;
-    }
-
-    /** Worlds of a plan, drawn with a fixed seed; numbers that cannot be are moved to the nearest that can. */
-    public static List<World> worlds(Plan plan, int number) {
-        SplittableRandom random = new SplittableRandom(SEED);
-        List<World> worlds = new ArrayList<>();
-        for (int world = 0; world < number; world++) {
-            Map<String, Integer> numbers = new HashMap<>();
-            plan.choices()
-                    .forEach(choice -> numbers.put(
-                            choice.key(), random.nextInt(1, plan.pack().size() + 1)));
-            worlds.add(new World(numbers));
-        }
-        return worlds;
-    }
-
-    private static List<Reset> again(List<Act> acts, List<Stage> stages, int firstWithDeck, int lastWithDeck) {
+    /** What is put right between two tables: the deck for its first routine, and every thing that any of them has moved. */
+    private static List<Reset> again(
+            List<Act> acts,
+            List<Stage> stages,
+            int firstWithDeck,
+            int lastWithDeck,
+            Map<String, SetUp.LaidThing> things) {
         List<Reset> all = new ArrayList<>();
         if (firstWithDeck >= 0) {
             all.addAll(Resets.before(
-                            stages.get(lastWithDeck).end(),
+                            Ends.of(acts.get(lastWithDeck).plan()).with(things.values()),
                             acts.get(firstWithDeck).plan())
                     .list());
         }

@@ -85,6 +85,12 @@ public record Reset(Kind kind, String sentence, List<String> cards, int seconds,
         return new Reset(kind, sentence, cards, seconds, Optional.of(place));
     }
 
+    /** The same, where only some ends need it. */
+    Reset sometimes() {
+        String then = Character.toLowerCase(sentence.charAt(0)) + sentence.substring(1);
+        return new Reset(kind, "In some runs: " + then, cards, seconds, to);
+    }
+
     static Reset of(Kind kind, String sentence) {
         return of(kind, sentence, List.of());
     }

@@ -1,6 +1,7 @@
 package craftypocket.core.evening;
 
 import craftypocket.core.cards.CardText;
+import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.layout.Place;
 import craftypocket.core.layout.Spoilt;
 import craftypocket.core.layout.Thing;
@@ -9,7 +10,9 @@ import craftypocket.core.routine.Placement;
 import craftypocket.core.routine.SetUp;
 import craftypocket.core.settings.Sentence;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -46,33 +49,78 @@ public record Resets(List<Reset> list, SetUp after) {
     }
 
     /**
-     * What is to be done before a routine.
+     * What is to be done before a routine, where the one before left this.
      *
      * @param now how the deck and the things lie
      * @param next the routine that comes, read with its own set-up
      */
     public static Resets before(Between now, Plan next) {
-        return new Comparison(now, next).resets();
+        return before(Ends.only(now), next);
     }
 
+    /**
+     * What is to be done before a routine, whatever way the one before went: a number is told where it is the same in all ends;
+     * what is not says what to look for, and what only some ends need says so.
+     */
+    static Resets before(Ends ends, Plan next) {
+        return new Comparison(ends, next).resets();
+    }
+
+    /**
+     * What one end needs.
+     *
+     * @param subject what it is about: the same task in another end has the same
+     * @param told with what is so in this end
+     * @param anyhow what is right in every end
+     */
+    private record Task(Reset.Kind kind, String subject, String told, String anyhow, List<String> cards) {
+
+        Task(Reset.Kind kind, String sentence, List<String> cards) {
+            this(kind, sentence, sentence, sentence, cards);
+        }
+    }
+
+    /** The order in which things are put right: cards come back before they are turned, and are turned before they are placed. */
+    private static final List<Reset.Kind> ORDER = List.of(
+            Reset.Kind.REPLACE,
+            Reset.Kind.TAKE_BACK,
+            Reset.Kind.TAKE_FROM_HIDING,
+            Reset.Kind.TAKE_OUT,
+            Reset.Kind.BRING,
+            Reset.Kind.TURN_OVER,
+            Reset.Kind.LAY,
+            Reset.Kind.CUT,
+            Reset.Kind.PLACE,
+            Reset.Kind.STACK,
+            Reset.Kind.BEND,
+            Reset.Kind.STRAIGHTEN,
+            Reset.Kind.THING);
+
+    /** What all ends need, put together. */
     private static final class Comparison {
 
-        private final Between now;
+        private final Ends ends;
+        private final Plan plan;
         private final SetUp next;
         private final Between wanted;
         /** By place in the deck from 0, what the set-up states. */
         private final Map<Integer, LyingCard> stated = new TreeMap<>();
 
-        private final List<Reset> list = new ArrayList<>();
-        /** The deck as it comes about, from the top. */
-        private final List<LyingCard> deck;
+        private final List<OneEnd> each;
+        /** By kind and subject, what each of the ends that need it says of it. */
+        private final Map<List<Object>, List<Task>> tasks = new LinkedHashMap<>();
 
-        Comparison(Between now, Plan plan) {
-            this.now = now;
+        private final List<Reset> list = new ArrayList<>();
+
+        Comparison(Ends ends, Plan plan) {
+            this.ends = ends;
+            this.plan = plan;
             next = plan.routine().setUp();
             wanted = Between.before(plan);
-            deck = new ArrayList<>(now.deck());
             readStated(plan);
+            each = ends.seen().stream()
+                    .map(end -> new OneEnd(end, next, wanted, stated))
+                    .toList();
         }
 
         private void readStated(Plan plan) {
@@ -97,29 +145,256 @@ public record Resets(List<Reset> list, SetUp after) {
         }
 
         Resets resets() {
-            replaceSpoilt();
-            gather();
-            matchCards();
-            turnDown();
-            layPiles();
-            arrange();
-            bend();
-            putThings();
+            for (OneEnd end : each) {
+                end.tasks.forEach(
+                        task -> tasks.computeIfAbsent(List.of(task.kind(), task.subject()), any -> new ArrayList<>())
+                                .add(task));
+            }
+            boolean unproved = false;
+            if (!ends.all()) {
+                unproved = lookForMore();
+            }
+            tasks.forEach((key, of) -> {
+                boolean same = ends.all()
+                        && of.size() == each.size()
+                        && of.stream().map(Task::told).distinct().count() == 1;
+                Task first = of.get(0);
+                Reset reset = Reset.of(first.kind(), same ? first.told() : first.anyhow(), first.cards());
+                list.add(of.size() == each.size() ? reset : reset.sometimes());
+            });
+            arrange(unproved);
+            list.sort(Comparator.comparingInt(reset -> ORDER.indexOf(reset.kind())));
+            OneEnd usual = each.get(0);
             Map<Place, List<LyingCard>> cards = new LinkedHashMap<>();
-            cards.put(Place.DECK, deck);
+            cards.put(Place.DECK, usual.deck);
             wanted.cards().forEach((place, lying) -> {
                 if (!place.equals(Place.DECK)) {
                     cards.put(place, lying);
                 }
             });
-            Between after = new Between(cards, next.bend(), Map.of(), now.markings(), next.things());
+            Between after =
+                    new Between(cards, next.bend(), Map.of(), ends.usual().markings(), next.things());
             return new Resets(list, after.setUp(cards, next, next.things()));
+        }
+
+        /**
+         * What none of the ends that were looked at needs, but others may: cards that lie face up or elsewhere. It is left out
+         * where a survey proves that it never happens.
+         *
+         * @return whether a stated card may lie elsewhere in another end
+         */
+        private boolean lookForMore() {
+            List<Task> more = new ArrayList<>();
+            List<ClaimSpec> never = new ArrayList<>();
+            List<LyingCard> deck = ends.usual().deck();
+            if (tasks.keySet().stream().noneMatch(key -> key.get(0) == Reset.Kind.TURN_OVER)) {
+                more.add(new Task(Reset.Kind.TURN_OVER, "", "", TURN_ANY, List.of()));
+                long up = deck.stream().filter(LyingCard::faceUp).count();
+                never.add(ClaimSpec.of("face-up-count", "pile", "deck", "cards", String.valueOf(up)));
+            }
+            for (int at = 0; at < ends.plan().freshHands().placeCount(); at++) {
+                Place place = ends.plan().freshHands().places().at(at);
+                boolean known = place.equals(Place.DECK)
+                        || wanted.cards().containsKey(place)
+                        || tasks.keySet().stream().anyMatch(key -> key.get(1).equals(place.text()));
+                if (!known) {
+                    more.add(OneEnd.takeBack(place, "", OneEnd.back(place), List.of()));
+                    never.add(ClaimSpec.of("pile-size", "pile", place.text(), "cards", "0"));
+                }
+            }
+            int general = never.size();
+            boolean placed = each.stream().allMatch(end -> placed(end.deck));
+            if (placed) {
+                stated.forEach((at, card) -> never.add(ClaimSpec.of(
+                        "card-at",
+                        "card",
+                        card.code(),
+                        "nth",
+                        String.valueOf(at + 1),
+                        "side",
+                        card.faceUp() ? "up" : "down")));
+            }
+            boolean[] proved = ends.proved(never);
+            for (int claim = 0; claim < general; claim++) {
+                if (!proved[claim]) {
+                    list.add(Reset.of(more.get(claim).kind(), more.get(claim).anyhow(), List.of())
+                            .sometimes());
+                }
+            }
+            return IntStream.range(general, proved.length).anyMatch(claim -> !proved[claim]);
+        }
+
+        /** Brings what is stated where it belongs: by one cut where that does it in all ends. */
+        private void arrange(boolean unproved) {
+            List<OneEnd> off = each.stream().filter(end -> !placed(end.deck)).toList();
+            if (stated.isEmpty() || (off.isEmpty() && !unproved)) {
+                return;
+            }
+            boolean always = off.size() == each.size();
+            boolean cut = !off.isEmpty()
+                    && (ends.all() || stated.size() == 1)
+                    && off.stream().allMatch(end -> end.cut() > 0);
+            Reset reset = cut ? cut(off) : stated.size() > MOST_PLACED ? stack() : place();
+            list.add(always ? reset : reset.sometimes());
+            OneEnd usual = each.get(0);
+            if (cut) {
+                Collections.rotate(usual.deck, -Math.max(0, placed(usual.deck) ? 0 : usual.cut()));
+            } else {
+                lay(usual.deck, stated.values());
+            }
+        }
+
+        private Reset cut(List<OneEnd> off) {
+            int at = stated.keySet().iterator().next();
+            LyingCard first = stated.get(at);
+            boolean same = ends.all()
+                    && off.size() == each.size()
+                    && off.stream().map(OneEnd::cut).distinct().count() == 1;
+            return Reset.of(
+                            Reset.Kind.CUT,
+                            "Cut so that " + first.sign() + " comes " + where(at)
+                                    + (same ? ": " + cards(off.get(0).cut()) + " from the top go underneath." : "."),
+                            List.of(first.code()))
+                    .to(placement(at));
+        }
+
+        private Reset stack() {
+            List<String> codes = stated.values().stream().map(LyingCard::code).toList();
+            return Reset.of(
+                    Reset.Kind.STACK, "Lay these " + codes.size() + " cards in order: " + named(codes) + ".", codes);
+        }
+
+        private Reset place() {
+            Map<Integer, LyingCard> moved = new TreeMap<>(stated);
+            if (ends.all()) {
+                moved.entrySet()
+                        .removeIf(card -> each.stream()
+                                .allMatch(end -> end.deck.get(card.getKey()).equals(card.getValue())));
+                boolean enough = each.stream().allMatch(end -> {
+                    List<LyingCard> after = new ArrayList<>(end.deck);
+                    lay(after, moved.values());
+                    return placed(after);
+                });
+                if (!enough) {
+                    moved.putAll(stated);
+                }
+            }
+            List<String> codes = moved.values().stream().map(LyingCard::code).toList();
+            String to = moved.entrySet().stream()
+                    .map(card -> card.getValue().sign() + " " + where(card.getKey())
+                            + (card.getValue().faceUp() ? ", face up" : ""))
+                    .collect(Collectors.joining(", then "));
+            if (moved.size() == 1) {
+                return Reset.of(Reset.Kind.PLACE, "Bring " + to + ".", codes)
+                        .to(placement(moved.keySet().iterator().next()));
+            }
+            return Reset.of(Reset.Kind.PLACE, "Take " + named(codes) + " out of the deck and bring " + to + ".", codes);
+        }
+
+        /** Takes cards out, and puts them where they belong. */
+        private void lay(List<LyingCard> deck, Collection<LyingCard> moved) {
+            List<LyingCard> loose = new ArrayList<>(deck);
+            moved.forEach(card -> loose.remove(indexOf(loose, card.code())));
+            stated.forEach((at, card) -> {
+                if (moved.contains(card)) {
+                    loose.add(at, card);
+                }
+            });
+            deck.clear();
+            deck.addAll(loose);
+        }
+
+        private static int indexOf(List<LyingCard> cards, String code) {
+            return IntStream.range(0, cards.size())
+                    .filter(at -> cards.get(at).code().equals(code))
+                    .findFirst()
+                    .orElseThrow();
+        }
+
+        private boolean placed(List<LyingCard> lying) {
+            return OneEnd.placed(lying, stated);
+        }
+
+        private Placement placement(int at) {
+            int size = wanted.deck().size();
+            boolean fromBottom = size - at < at + 1;
+            return new Placement(stated.get(at).code(), fromBottom ? size - at : at + 1, fromBottom);
+        }
+
+        private String where(int at) {
+            int fromBottom = wanted.deck().size() - at;
+            if (at == 0) {
+                return "to the top";
+            }
+            if (fromBottom == 1) {
+                return "to the bottom";
+            }
+            return fromBottom < at + 1
+                    ? "to be " + Sentence.ordinal(fromBottom) + " from the bottom"
+                    : "to be " + Sentence.ordinal(at + 1) + " from the top";
+        }
+    }
+
+    private static final String TURN_ANY = "Turn every card of the deck that lies face up face down.";
+
+    /** What one end needs before what is stated is brought to its place. */
+    private static final class OneEnd {
+
+        private final Between now;
+        private final SetUp next;
+        private final Between wanted;
+        private final Map<Integer, LyingCard> stated;
+        private final List<Task> tasks = new ArrayList<>();
+        /** The deck as it comes about, from the top. */
+        private final List<LyingCard> deck;
+
+        OneEnd(Between now, SetUp next, Between wanted, Map<Integer, LyingCard> stated) {
+            this.now = now;
+            this.next = next;
+            this.wanted = wanted;
+            this.stated = stated;
+            deck = new ArrayList<>(now.deck());
+            replaceSpoilt();
+            gather();
+            matchCards();
+            turnDown();
+            layPiles();
+            bend();
+            putThings();
+        }
+
+        /** How many cards from the top go underneath so that all lies as stated; 0 when no cut does it. */
+        int cut() {
+            // What is put back anyway is put where it belongs.
+            boolean allThere = now.deck().stream()
+                    .map(LyingCard::code)
+                    .toList()
+                    .containsAll(stated.values().stream().map(LyingCard::code).toList());
+            for (int cut = 1; allThere && cut < deck.size(); cut++) {
+                List<LyingCard> after = new ArrayList<>(deck);
+                Collections.rotate(after, -cut);
+                if (placed(after, stated)) {
+                    return cut;
+                }
+            }
+            return 0;
+        }
+
+        static boolean placed(List<LyingCard> lying, Map<Integer, LyingCard> stated) {
+            return stated.entrySet().stream()
+                    .allMatch(each -> lying.get(each.getKey()).equals(each.getValue()));
         }
 
         private void replaceSpoilt() {
             now.spoilt().forEach((code, how) -> {
                 if (Between.codes(wanted.cards()).contains(code)) {
-                    list.add(another(code, how));
+                    // Which card was signed differs from end to end; the first of them is the first everywhere.
+                    tasks.add(new Task(
+                            Reset.Kind.REPLACE,
+                            "spoilt card " + tasks.size(),
+                            another(code, how).sentence(),
+                            "Put a double of the " + doneTo(how) + " card into the deck.",
+                            List.of(code)));
                 }
             });
         }
@@ -135,9 +410,6 @@ public record Resets(List<Reset> list, SetUp after) {
                         : lying.stream()
                                 .filter(card -> !staying.remove(card.code()))
                                 .toList();
-                if (back.isEmpty()) {
-                    return;
-                }
                 back.forEach(card -> deck.add(card.faceDown()));
                 List<String> codes = back.stream()
                         .map(LyingCard::code)
@@ -145,13 +417,32 @@ public record Resets(List<Reset> list, SetUp after) {
                                 !now.spoilt().getOrDefault(code, Set.of()).contains(Spoilt.SIGNED))
                         .toList();
                 if (!codes.isEmpty()) {
-                    Reset.Kind kind = place.kind().open() ? Reset.Kind.TAKE_BACK : Reset.Kind.TAKE_FROM_HIDING;
-                    String from = place.kind() == Place.Kind.TABLE || place.kind() == Place.Kind.UNDER
-                            ? place.label() + " back to the deck."
-                            : named(codes) + " back from " + place.label() + ".";
-                    list.add(Reset.of(kind, "Take " + from, codes));
+                    boolean up = back.stream().anyMatch(LyingCard::faceUp);
+                    String what = pileBack(place) ? back(place) : named(codes) + " back from " + place.label();
+                    tasks.add(
+                            takeBack(place, "Take " + what + UNDER + (up ? ", face down." : "."), back(place), codes));
                 }
             });
+        }
+
+        private static final String UNDER = ", under the deck";
+
+        private static boolean pileBack(Place place) {
+            return place.kind() == Place.Kind.TABLE || place.kind() == Place.Kind.UNDER;
+        }
+
+        /** What is taken from a place, whatever lies there. */
+        static String back(Place place) {
+            return pileBack(place) ? place.label() + " back" : "back what is in " + place.label();
+        }
+
+        static Task takeBack(Place place, String told, String back, List<String> codes) {
+            return new Task(
+                    place.kind().open() ? Reset.Kind.TAKE_BACK : Reset.Kind.TAKE_FROM_HIDING,
+                    place.text(),
+                    told,
+                    "Take " + back + UNDER + ", face down.",
+                    codes);
         }
 
         private List<LyingCard> wantedAt(Place place) {
@@ -166,11 +457,11 @@ public record Resets(List<Reset> list, SetUp after) {
             Between.codes(now.cards()).forEach(brought::remove);
             if (!spare.isEmpty()) {
                 spare.forEach(code -> deck.remove(lastOf(code)));
-                list.add(Reset.of(Reset.Kind.TAKE_OUT, "Take " + named(spare) + " out of the deck.", spare));
+                tasks.add(new Task(Reset.Kind.TAKE_OUT, "Take " + named(spare) + " out of the deck.", spare));
             }
             if (!brought.isEmpty()) {
                 brought.forEach(code -> deck.add(new LyingCard(code, false)));
-                list.add(Reset.of(Reset.Kind.BRING, "Add " + named(brought) + " to the deck.", brought));
+                tasks.add(new Task(Reset.Kind.BRING, "Add " + named(brought) + " to the deck.", brought));
             }
         }
 
@@ -196,13 +487,13 @@ public record Resets(List<Reset> list, SetUp after) {
                     deck.set(at, card.faceDown());
                 }
             }
-            if (turned.size() == 1) {
-                list.add(Reset.of(Reset.Kind.TURN_OVER, "Turn over the reversed " + told.get(0) + ".", turned));
-            } else if (turned.size() > MOST_PLACED) {
-                list.add(Reset.of(Reset.Kind.TURN_OVER, "Turn over the " + turned.size() + " reversed cards.", turned));
-            } else if (turned.size() > 1) {
-                list.add(Reset.of(
-                        Reset.Kind.TURN_OVER, "Turn over the reversed cards " + String.join(", ", told) + ".", turned));
+            if (!turned.isEmpty()) {
+                String reversed = turned.size() == 1
+                        ? "Turn over the reversed " + told.get(0) + "."
+                        : turned.size() > MOST_PLACED
+                                ? "Turn over the " + turned.size() + " reversed cards."
+                                : "Turn over the reversed cards " + String.join(", ", told) + ".";
+                tasks.add(new Task(Reset.Kind.TURN_OVER, "", reversed, TURN_ANY, turned));
             }
         }
 
@@ -219,7 +510,7 @@ public record Resets(List<Reset> list, SetUp after) {
                         .toList());
                 codes.stream().filter(code -> !lying.remove(code)).forEach(code -> deck.remove(lastOf(code)));
                 if (!there) {
-                    list.add(Reset.of(
+                    tasks.add(new Task(
                             Reset.Kind.LAY,
                             "Lay " + named(codes) + " " + pile.getKey().spot() + ".",
                             codes));
@@ -227,78 +518,11 @@ public record Resets(List<Reset> list, SetUp after) {
             }
         }
 
-        private void arrange() {
-            if (stated.isEmpty() || placed(deck)) {
-                return;
-            }
-            // What is put back anyway is put where it belongs.
-            boolean allThere = now.deck().stream()
-                    .map(LyingCard::code)
-                    .toList()
-                    .containsAll(stated.values().stream().map(LyingCard::code).toList());
-            for (int cut = 1; allThere && cut < deck.size(); cut++) {
-                List<LyingCard> after = new ArrayList<>(deck);
-                Collections.rotate(after, -cut);
-                if (placed(after)) {
-                    LyingCard first = stated.values().iterator().next();
-                    list.add(Reset.of(
-                                    Reset.Kind.CUT,
-                                    "Cut so that " + first.sign() + " comes "
-                                            + where(stated.keySet().iterator().next()) + ": "
-                                            + cards(cut) + " from the top go underneath.",
-                                    List.of(first.code()))
-                            .to(placement(stated.keySet().iterator().next())));
-                    deck.clear();
-                    deck.addAll(after);
-                    return;
-                }
-            }
-            List<LyingCard> loose = new ArrayList<>(deck);
-            stated.values().forEach(card -> loose.remove(indexOf(loose, card.code())));
-            boolean single = stated.size() <= MOST_PLACED;
-            stated.forEach((at, card) -> {
-                if (single && !(at < deck.size() && deck.get(at).equals(card))) {
-                    list.add(Reset.of(
-                                    Reset.Kind.PLACE,
-                                    "Bring " + card.sign() + " " + where(at) + (card.faceUp() ? ", face up" : "") + ".",
-                                    List.of(card.code()))
-                            .to(placement(at)));
-                }
-            });
-            if (!single) {
-                List<String> codes =
-                        stated.values().stream().map(LyingCard::code).toList();
-                list.add(Reset.of(
-                        Reset.Kind.STACK,
-                        "Lay these " + codes.size() + " cards in order: " + named(codes) + ".",
-                        codes));
-            }
-            List<LyingCard> laid = new ArrayList<>();
-            int next = 0;
-            for (int at = 0; at < deck.size(); at++) {
-                laid.add(stated.containsKey(at) ? stated.get(at) : loose.get(next++));
-            }
-            deck.clear();
-            deck.addAll(laid);
-        }
-
-        private static int indexOf(List<LyingCard> cards, String code) {
-            return IntStream.range(0, cards.size())
-                    .filter(at -> cards.get(at).code().equals(code))
-                    .findFirst()
-                    .orElseThrow();
-        }
-
-        private boolean placed(List<LyingCard> lying) {
-            return stated.entrySet().stream()
-                    .allMatch(each -> lying.get(each.getKey()).equals(each.getValue()));
-        }
-
         private void bend() {
             if (next.bend() && !now.bend()) {
-                list.add(Reset.of(Reset.Kind.BEND, "Bend the deck."));
+                tasks.add(new Task(Reset.Kind.BEND, "Bend the deck.", List.of()));
             } else if (now.bend() && !next.bend()) {
-                list.add(Reset.of(Reset.Kind.STRAIGHTEN, "Take the bend out of the deck."));
+                tasks.add(new Task(Reset.Kind.STRAIGHTEN, "Take the bend out of the deck.", List.of()));
             }
         }
 
@@ -307,37 +531,22 @@ public record Resets(List<Reset> list, SetUp after) {
                 now.things().stream()
                         .filter(each -> each.name().equals(thing.name()))
                         .findFirst()
-                        .flatMap(lies -> back(lies, thing))
-                        .ifPresent(list::add);
+                        .flatMap(lies -> Resets.back(lies, thing))
+                        .ifPresent(back -> tasks.add(new Task(back.kind(), back.sentence(), List.of())));
             }
-        }
-
-        private Placement placement(int at) {
-            boolean fromBottom = deck.size() - at < at + 1;
-            return new Placement(stated.get(at).code(), fromBottom ? deck.size() - at : at + 1, fromBottom);
-        }
-
-        private String where(int at) {
-            int fromBottom = deck.size() - at;
-            if (at == 0) {
-                return "to the top";
-            }
-            if (fromBottom == 1) {
-                return "to the bottom";
-            }
-            return fromBottom < at + 1
-                    ? "to be " + Sentence.ordinal(fromBottom) + " from the bottom"
-                    : "to be " + Sentence.ordinal(at + 1) + " from the top";
         }
     }
 
     /** Another card for one that is spoilt. */
     static Reset another(String code, Set<Spoilt> how) {
-        String done = how.contains(Spoilt.SIGNED) ? Spoilt.SIGNED.word() : Spoilt.FOLDED.word();
         return Reset.of(
                 Reset.Kind.REPLACE,
-                "Put a double of the " + done + " card into the deck (here " + LyingCard.sign(code) + ").",
+                "Put a double of the " + doneTo(how) + " card into the deck (here " + LyingCard.sign(code) + ").",
                 List.of(code));
+    }
+
+    private static String doneTo(Set<Spoilt> how) {
+        return how.contains(Spoilt.SIGNED) ? Spoilt.SIGNED.word() : Spoilt.FOLDED.word();
     }
 
     /** What brings a thing back to how it should be; empty when it is so. */

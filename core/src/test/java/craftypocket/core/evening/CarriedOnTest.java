@@ -16,6 +16,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** What one routine leaves is what the next begins with, for every demo routine before every other. */
@@ -23,6 +25,9 @@ class CarriedOnTest {
 
     /** The usual world of the routine before, and so many others. */
     private static final int WORLDS = Rounds.of(12);
+
+    /** So many ends of each routine are put right by hand. */
+    private static final int MOST_ENDS = Rounds.of(80);
 
     /** A routine that uses the deck, read once. */
     private record Read(String file, Plan plan, Between before) {}
@@ -44,7 +49,7 @@ class CarriedOnTest {
     }
 
     private static List<World> worlds(Plan plan) {
-        List<World> worlds = new ArrayList<>(Evening.worlds(plan, WORLDS));
+        List<World> worlds = new ArrayList<>(Ends.worlds(plan, WORLDS));
         worlds.add(World.USUAL);
         return worlds;
     }
@@ -87,12 +92,7 @@ class CarriedOnTest {
                     Resets resets = Resets.before(end, next);
                     Between start = Between.before(with(next, resets.after()));
                     List<LyingCard> deck = start.deck();
-                    wanted.placements()
-                            .forEach(each -> assertThat(
-                                            deck.get(each.fromBottom() ? deck.size() - each.nth() : each.nth() - 1)
-                                                    .code())
-                                    .as(told)
-                                    .isEqualTo(each.card()));
+                    asStated(wanted, deck, told);
                     assertThat(deck.stream().filter(LyingCard::faceUp)).as(told).isEmpty();
                     assertThat(start.cards().keySet())
                             .as(told)
@@ -105,5 +105,53 @@ class CarriedOnTest {
                 }
             }
         }
+    }
+
+    /** The list is one for all ends: whatever way the routine before went, who follows it has what the next set-up states. */
+    @Test
+    void whoever_follows_the_resets_to_the_letter_has_what_the_next_routine_states() throws IOException {
+        List<Read> demos = withDeck();
+        for (Read first : demos) {
+            Ends ends = Ends.of(first.plan());
+            List<Between> tried = some(ends.seen());
+            if (!ends.all()) {
+                // Worlds that the list was not made from.
+                Ends.worlds(first.plan(), 20 + WORLDS).forEach(world -> tried.add(Between.after(first.plan(), world)));
+            }
+            for (Read second : demos) {
+                Plan next = second.plan();
+                Resets resets = Resets.before(ends, next);
+                for (Between end : tried) {
+                    Followed followed = new Followed(
+                            end, resets.list(), second.before().cards().keySet());
+                    String told = first.file() + ", then " + second.file() + ": "
+                            + resets.list().stream().map(Reset::sentence).toList();
+                    asStated(next.routine().setUp(), followed.deck, told);
+                    assertThat(followed.deck.stream().filter(LyingCard::faceUp))
+                            .as(told)
+                            .isEmpty();
+                    assertThat(followed.cards.keySet())
+                            .as(told)
+                            .isEqualTo(second.before().cards().keySet());
+                }
+            }
+        }
+    }
+
+    /** As many of them as a round allows, from the first to the last. */
+    private static List<Between> some(List<Between> ends) {
+        int every = 1 + ends.size() / MOST_ENDS;
+        return IntStream.range(0, ends.size())
+                .filter(end -> end % every == 0)
+                .mapToObj(ends::get)
+                .collect(Collectors.toCollection(ArrayList::new));
+    }
+
+    private static void asStated(SetUp wanted, List<LyingCard> deck, String told) {
+        wanted.placements()
+                .forEach(each -> assertThat(deck.get(each.fromBottom() ? deck.size() - each.nth() : each.nth() - 1)
+                                .code())
+                        .as(told)
+                        .isEqualTo(each.card()));
     }
 }

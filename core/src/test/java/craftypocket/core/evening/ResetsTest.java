@@ -53,8 +53,8 @@ class ResetsTest {
 
         assertThat(told(now, QUEEN_ON_TOP))
                 .containsExactly(
-                        "Take Q♦ back from the pocket (inside).",
-                        "Take 3♣ back from Ines’s hand.",
+                        "Take 3♣ back from Ines’s hand, under the deck.",
+                        "Take Q♦ back from the pocket (inside), under the deck.",
                         "Take Joker 1 Joker 2 out of the deck.",
                         "Bring Q♦ to the top.");
     }

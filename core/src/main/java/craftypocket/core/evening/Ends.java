@@ -1,0 +1,136 @@
+package craftypocket.core.evening;
+
+import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.moves.AllMoves;
+import craftypocket.core.read.Choice;
+import craftypocket.core.read.Plan;
+import craftypocket.core.read.PlanReader;
+import craftypocket.core.routine.Routine;
+import craftypocket.core.routine.RoutineClaim;
+import craftypocket.core.routine.SetUp;
+import craftypocket.core.run.Survey;
+import craftypocket.core.run.SurveyOptions;
+import craftypocket.core.run.Surveyor;
+import craftypocket.core.run.Trace;
+import craftypocket.core.run.Tracer;
+import craftypocket.core.run.World;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import java.util.stream.IntStream;
+
+/**
+ * How a routine can end: all ends where there are few, and some of them where there are many.
+ *
+ * @param seen the usual end first; no end twice
+ * @param all whether these are all there are
+ * @param plan the routine; null for an end that was not traced
+ */
+record Ends(List<Between> seen, boolean all, Plan plan) {
+
+    /** More ways than this are not gone one by one. */
+    private static final int MOST_TRACED = 400;
+
+    /** So many others stand for all where there are more. */
+    private static final int SAMPLE = 20;
+
+    private static final long SEED = 20;
+
+    Ends {
+        seen = List.copyOf(seen);
+    }
+
+    /** One end, whatever it came from. */
+    static Ends only(Between end) {
+        return new Ends(List.of(end), true, null);
+    }
+
+    static Ends of(Plan plan) {
+        List<Between> ends = new ArrayList<>();
+        ends.add(Between.after(plan, World.USUAL));
+        boolean chance = plan.choices().stream().anyMatch(Choice::isChance);
+        boolean all = !chance && collect(plan, Map.of(), ends, new int[] {MOST_TRACED});
+        if (!all) {
+            worlds(plan, SAMPLE).forEach(world -> ends.add(Between.after(plan, world)));
+        }
+        return new Ends(ends.stream().distinct().toList(), all, plan);
+    }
+
+    /** The ends of all worlds with these numbers; gives up where there are too many. */
+    private static boolean collect(Plan plan, Map<String, Integer> fixed, List<Between> ends, int[] left) {
+        if (left[0]-- <= 0) {
+            return false;
+        }
+        Trace trace = Tracer.trace(plan, new World(fixed));
+        Optional<Trace.Chosen> open = trace.moments().stream()
+                .flatMap(moment -> moment.choices().stream())
+                .filter(chosen -> !fixed.containsKey(chosen.choice().key()))
+                .findFirst();
+        if (open.isEmpty()) {
+            ends.add(Between.of(plan, trace.end()));
+            return true;
+        }
+        for (int number = open.get().low(); number <= open.get().high(); number++) {
+            Map<String, Integer> more = new HashMap<>(fixed);
+            more.put(open.get().choice().key(), number);
+            if (!collect(plan, more, ends, left)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Worlds of a plan, drawn with a fixed seed; numbers that cannot be are moved to the nearest that can. */
+    static List<World> worlds(Plan plan, int number) {
+        SplittableRandom random = new SplittableRandom(SEED);
+        List<World> worlds = new ArrayList<>();
+        for (int world = 0; world < number; world++) {
+            Map<String, Integer> numbers = new HashMap<>();
+            plan.choices()
+                    .forEach(choice -> numbers.put(
+                            choice.key(), random.nextInt(1, plan.pack().size() + 1)));
+            worlds.add(new World(numbers));
+        }
+        return worlds;
+    }
+
+    /** The same with these things, as other routines left them. */
+    Ends with(Collection<SetUp.LaidThing> things) {
+        return new Ends(seen.stream().map(end -> end.with(things)).toList(), all, plan);
+    }
+
+    Between usual() {
+        return seen.get(0);
+    }
+
+    /** Which of these are proved to be so in every end. Asked only where not all ends were seen. */
+    boolean[] proved(List<ClaimSpec> claims) {
+        boolean[] proved = new boolean[claims.size()];
+        if (claims.isEmpty()) {
+            return proved;
+        }
+        Routine routine = plan.routine();
+        Plan asked = PlanReader.read(
+                new Routine(
+                        routine.setUp(),
+                        routine.roles(),
+                        routine.steps(),
+                        IntStream.range(0, claims.size())
+                                .mapToObj(i -> new RoutineClaim("end" + i, "", claims.get(i)))
+                                .toList(),
+                        routine.ownMoves(),
+                        routine.outs()),
+                AllMoves.CATALOGUE);
+        Survey survey = Surveyor.survey(
+                asked,
+                SurveyOptions.withDefaults().withExhaustiveUpTo(MOST_TRACED).withSample(1, 1));
+        for (int claim = 0; claim < proved.length; claim++) {
+            proved[claim] = survey.exhaustive() && survey.findings().get(claim).verdict() == Survey.Verdict.ALWAYS;
+        }
+        return proved;
+    }
+}
