@@ -179,4 +179,20 @@ class EveningTest {
                         evening(Venue.ANY, first, last).stages().get(1).resets().list());
         assertThat(evening.forNextTable()).isNotEmpty();
     }
+
+    /** What any of the routines has moved comes back before the next table, that of the first one too. */
+    @Test
+    void things_of_the_first_routine_come_back_before_the_next_table() {
+        Act wallet = act(
+                "Wallet",
+                Script.deck(52)
+                        .thing("wallet", "pocket:inside", "flap")
+                        .step("place-thing", "thing", "wallet", "to", "table:mat")
+                        .plan());
+        Act plain = act("Plain", Script.deck(52).step("false-cut").plan());
+
+        assertThat(evening(Venue.ANY, wallet, plain).forNextTable())
+                .extracting(Reset::sentence)
+                .containsExactly("Put the wallet back: it belongs in the pocket (inside).");
+    }
 }

@@ -3,9 +3,14 @@ package craftypocket.core.evening;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import craftypocket.core.Script;
+import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.read.Plan;
+import craftypocket.core.routine.Step;
 import craftypocket.core.run.World;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 /** What must be put right, worked out by hand. */
@@ -77,5 +82,70 @@ class ResetsTest {
         assertThat(resets.list()).extracting(Reset::kind).containsExactly(Reset.Kind.STACK, Reset.Kind.STRAIGHTEN);
         assertThat(resets.after().order()).startsWith("AS KH QC JD 10S 9H 8C ");
         assertThat(resets.seconds()).isEqualTo(7 * 4 + 3);
+    }
+
+    private static List<String> toldOfAllEnds(Script before, Plan next) {
+        return Resets.before(Ends.of(before.plan()), next).list().stream()
+                .map(Reset::sentence)
+                .toList();
+    }
+
+    @Test
+    void a_number_is_told_only_where_all_ends_agree() {
+        Script queen = Script.deck(52).place("QD", 1);
+
+        assertThat(toldOfAllEnds(Script.from(queen.routine()).step("complete-cut", "depth", "20"), QUEEN_ON_TOP))
+                .containsExactly("Cut so that Q♦ comes to the top: 32 cards from the top go underneath.");
+        assertThat(toldOfAllEnds(Script.from(queen.routine()).step("spectator-cut", "depth", "any"), QUEEN_ON_TOP))
+                .containsExactly("Cut so that Q♦ comes to the top.");
+        // After a riffle she may lie first or anywhere; nothing lies face up or elsewhere, which is proved.
+        assertThat(toldOfAllEnds(Script.from(queen.routine()).step("spectator-riffle", "times", "2"), QUEEN_ON_TOP))
+                .singleElement()
+                .asString()
+                .contains("ut so that Q♦ comes to the top.");
+    }
+
+    @Test
+    void what_varies_is_said_as_what_to_look_for() {
+        assertThat(toldOfAllEnds(Script.deck(52).step("turn-card", "at", "10-12"), QUEEN_ON_TOP))
+                .startsWith("Turn every card of the deck that lies face up face down.");
+        assertThat(toldOfAllEnds(
+                        Script.deck(52).step("deal-singly", "count", "3-5", "face", "up", "to", "table:dealt"),
+                        Script.deck(52).plan()))
+                .containsExactly("Take the “dealt” pile back, under the deck, face down.");
+        assertThat(toldOfAllEnds(
+                        Script.deck(52).selection("A", "Ines").step("spread-pick", "at", "any"),
+                        Script.deck(52).plan()))
+                .containsExactly("Take back what is in Ines’s hand, under the deck, face down.");
+    }
+
+    @Test
+    void what_only_some_ends_need_says_so() {
+        ClaimSpec wentFar = ClaimSpec.of("position", "role", "K", "nth", "52");
+        Step turned = new Step("turn", "turn-card", Map.of("at", "1"), Optional.of(wentFar));
+        Script script = Script.deck(52)
+                .key("K", "KS", 51)
+                .step("complete-cut", "depth", "50-52")
+                .step(turned);
+
+        assertThat(toldOfAllEnds(script, Script.deck(52).plan()))
+                .allMatch(told -> told.startsWith("In some runs: turn "));
+    }
+
+    /** Put in one after another, each would push the others on: they are taken out first. */
+    @Test
+    void several_cards_come_to_their_places_together() {
+        Plan wanted = Script.deck(52).place("2S", 3).place("AS", 10).plan();
+        Between now =
+                Between.before(Script.deck(52).place("2S", 20).place("AS", 1).plan());
+
+        Resets resets = Resets.before(now, wanted);
+
+        assertThat(resets.list())
+                .extracting(Reset::sentence)
+                .containsExactly(
+                        "Take 2♠ A♠ out of the deck and bring 2♠ to be 3rd from the top, then A♠ to be 10th from the top.");
+        List<LyingCard> deck = new Followed(now, resets.list(), Set.of()).deck;
+        assertThat(List.of(deck.get(2).code(), deck.get(9).code())).containsExactly("2S", "AS");
     }
 }
