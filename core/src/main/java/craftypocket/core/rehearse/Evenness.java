@@ -149,14 +149,17 @@ public record Evenness(
                 .reduce((one, other) -> Math.abs(other.by()) > Math.abs(one.by()) ? other : one);
     }
 
+    /** Held against the intervals on either side of it; the first and the last have one. */
     private static double exchange(List<Try> tries, int interval) {
         return median(tries.stream()
-                        .filter(t ->
-                                interval >= 1 && interval + 1 < t.intervals().size())
-                        .mapToDouble(t -> t.intervals().get(interval)
-                                / ((t.intervals().get(interval - 1)
-                                                + t.intervals().get(interval + 1))
-                                        / 2))
+                        .map(Try::intervals)
+                        .filter(all -> interval >= 0 && interval < all.size() && all.size() > 1)
+                        .mapToDouble(all -> all.get(interval)
+                                / IntStream.of(interval - 1, interval + 1)
+                                        .filter(beside -> beside >= 0 && beside < all.size())
+                                        .mapToDouble(all::get)
+                                        .average()
+                                        .orElseThrow())
                         .toArray())
                 .orElse(1);
     }

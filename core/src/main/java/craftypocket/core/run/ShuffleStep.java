@@ -501,6 +501,7 @@ final class ShuffleStep {
 
     /** One chunk of a setting, from all states in which those before are taken. */
     private final class Chunk {
+        private final int choice;
         private final Amount amount;
         private final int only;
         private final boolean first;
@@ -515,6 +516,7 @@ final class ShuffleStep {
         private int[] taken = new int[64];
 
         Chunk(int choice, Amount amount, int only, boolean first, boolean last) {
+            this.choice = choice;
             this.amount = amount;
             this.only = only;
             this.first = first;
@@ -522,9 +524,16 @@ final class ShuffleStep {
             links = new Links(choice, amount.isChoice() ? 1 : 0);
         }
 
+        private void met(int numbers) {
+            if (amount.isChoice()) {
+                survey.made(choice, numbers);
+            }
+        }
+
         void take(Nodes nodes, int[] before) {
             for (int node = 0; node < nodes.size && apart; node++) {
                 if (nodes.group[node] == ENDED) {
+                    met(0);
                     links.add(node, to(ENDED, 0, nodes.at[node]), 0, 1, Tally.NOT_MADE);
                     continue;
                 }
@@ -538,11 +547,13 @@ final class ShuffleStep {
                     if (only != Choice.ALL) {
                         continue;
                     }
+                    met(0);
                     links.add(node, to(nodes.group[node], places, before[node], 0), 0, 1, Tally.NOT_MADE);
                 } else {
                     boolean any = amount.kind() == Amount.Kind.ANY;
                     int low = Math.min(any ? 1 : amount.low(), left);
                     int high = any ? left : Math.min(amount.high(), left);
+                    met(high - low + 1);
                     double weight = survey.weighed() ? 1.0 / (high - low + 1) : 1;
                     for (int number = low; number <= high; number++) {
                         if (only != Choice.ALL && number != only) {

@@ -60,6 +60,7 @@ final class StateCounts {
         tally.weighed = graph.weighed() || all > MOST_WORLDS;
         scale = tally.weighed ? WEIGHED / all : 1;
         tally.worlds = tally.weighed ? WEIGHED : whole(all);
+        tally.ways = tally.weighed ? 0 : tally.worlds;
         tally.allHeld = graph.failedAtFirst().length > 0 ? 0 : part(held(), all);
         for (int layer = 0; layer < layers; layer++) {
             if (graph.layers().get(layer) instanceof Links links) {
@@ -243,7 +244,7 @@ final class StateCounts {
     private int[] smallest(int condition, int failing, int bit, double[][] failingFrom) {
         int[] numbers = new int[plan.choices().size()];
         Arrays.fill(numbers, Tally.NOT_MADE);
-        return graph.weighed()
+        return survey.chance()
                 ? weighedWorld(condition, failing, bit, failingFrom, numbers)
                 : countedWorld(failing, bit, failingFrom, numbers);
     }

@@ -51,7 +51,12 @@ final class StateSurvey {
     private final Plan plan;
     private final SurveyOptions options;
     private final StepJudge judge;
-    private final boolean weighed;
+    /** Whether something falls by chance. */
+    private final boolean chance;
+    /** Whether ways are weighed, and not counted. */
+    private boolean weighed;
+
+    private Widths widths;
     private final int[][] conditionsOf;
     private final int[] firstChoice;
     private final Hands before;
@@ -74,7 +79,8 @@ final class StateSurvey {
         this.plan = plan;
         this.options = options;
         judge = new StepJudge(plan, options.only());
-        weighed = plan.choices().stream().anyMatch(Choice::isChance);
+        chance = plan.choices().stream().anyMatch(Choice::isChance);
+        weighed = chance;
         int steps = judge.steps();
         conditionsOf = new int[steps + 1][];
         firstChoice = new int[steps + 1];
@@ -104,12 +110,25 @@ final class StateSurvey {
     static Outcome of(Plan plan, SurveyOptions options) {
         StateSurvey survey = new StateSurvey(plan, options);
         boolean fits = Arrays.stream(survey.conditionsOf).allMatch(c -> c.length <= MOST_CONDITIONS);
-        if (fits && survey.forward()) {
-            return new Outcome(Optional.of(new StateCounts(survey, survey.graph).tally()), "");
-        }
+        Optional<Tally> tally = fits && survey.forward() ? survey.tally() : Optional.empty();
         boolean stopped =
                 options.cancelled().getAsBoolean() || options.hurried().getAsBoolean();
-        return new Outcome(Optional.empty(), stopped ? "" : survey.why);
+        return new Outcome(tally, tally.isPresent() || stopped ? "" : survey.why);
+    }
+
+    /** Counts ways, if each is as likely as the others; otherwise goes through them again, and weighs them. */
+    private Optional<Tally> tally() {
+        Tally counted = new StateCounts(this, graph).tally();
+        if (weighed || !widths.uneven()) {
+            return Optional.of(counted);
+        }
+        weighed = true;
+        if (!forward()) {
+            return Optional.empty();
+        }
+        Tally tally = new StateCounts(this, graph).tally();
+        tally.ways = counted.ways;
+        return Optional.of(tally);
     }
 
     /** Says of what there is too much; what is said last counts. */
@@ -159,6 +178,7 @@ final class StateSurvey {
         retried = false;
         nameless = names ? new boolean[plan.pack().size()] : nameless();
         ways = 0;
+        widths = new Widths(plan.choices().size());
         if (!knowing) {
             before.leaveKnowledge();
             after.leaveKnowledge();
@@ -288,9 +308,22 @@ final class StateSurvey {
                 enumerate(step, from, 0, amounts, chosen, 1, way);
             } else if (Arrays.stream(judge.choices(step)).allMatch(choice -> choice.only() == Choice.ALL)) {
                 ways++;
+                notMade(step);
                 way.goes(from, chosen, 1);
             }
         }
+    }
+
+    /** In some state the choices of a step are not made. */
+    void notMade(int step) {
+        for (int choice = 0; choice < judge.choices(step).length; choice++) {
+            widths.met(firstChoice[step] + choice, 0);
+        }
+    }
+
+    /** In some state a choice is made among so many numbers. */
+    void made(int choice, int numbers) {
+        widths.met(choice, numbers);
     }
 
     private boolean stops() {
@@ -315,6 +348,7 @@ final class StateSurvey {
         }
         if (choice.needless(before, values)) {
             values.set(choice.setting(), choice.chunk(), 0);
+            widths.met(firstChoice[step] + index, 0);
             chosen[index] = Tally.NOT_MADE;
             enumerate(step, from, index + 1, amounts, chosen, weight, way);
             return;
@@ -325,6 +359,7 @@ final class StateSurvey {
         for (int number = low; number <= high; number++) {
             possible += choice.allows(before, values, number) ? 1 : 0;
         }
+        widths.met(firstChoice[step] + index, Math.max(1, possible));
         double each = weighed ? weight / Math.max(1, possible) : 1;
         for (int number = low; number <= high; number++) {
             if (choice.allows(before, values, number)) {
@@ -378,7 +413,12 @@ final class StateSurvey {
         return judge;
     }
 
-    /** Whether ways are weighed by their chance, and not counted. */
+    /** Whether something falls by chance. */
+    boolean chance() {
+        return chance;
+    }
+
+    /** Whether ways are weighed, and not counted. */
     boolean weighed() {
         return weighed;
     }

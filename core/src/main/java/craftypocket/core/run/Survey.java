@@ -11,9 +11,10 @@ import java.util.List;
  * @param worlds how many ways were looked at; where they are not {@code counted}, in how many parts all of them are divided
  * @param allHeld in how many of them everything holds
  * @param exhaustive whether these were all there are
- * @param counted whether {@code worlds} and what is held are numbers of ways. They are not where shuffles fall by chance and
- *     each way weighs what it is likely, every choice taking each of its numbers alike; nor where there are more ways than have a
- *     number
+ * @param counted whether {@code worlds} and what is held are numbers of ways. They are not where some ways are likelier than
+ *     others: each then weighs what it is likely, every choice taking each of its numbers alike as it comes up, and shuffles
+ *     falling by their law; nor where there are more ways than have a number
+ * @param ways how many ways that are; 0 where shuffles fall by chance, or where there are more than have a number
  * @param sampledBecause why it is only a sample, in words; empty otherwise
  * @param seed of the sample; 0 when worlds were visited in order
  * @param stopped whether it was ended before it was done. A sample is then smaller, and as fair; of worlds visited in order
@@ -26,6 +27,7 @@ public record Survey(
         long allHeld,
         boolean exhaustive,
         boolean counted,
+        long ways,
         String sampledBecause,
         long seed,
         boolean stopped,

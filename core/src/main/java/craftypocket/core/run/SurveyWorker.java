@@ -45,14 +45,26 @@ final class SurveyWorker {
     private final int firstChoiceStep;
     private final int lastChoiceStep;
     private final int pictureEvery;
+    private final boolean weighed;
+    /** How likely the world is that is being visited, as far as its choices are made. */
+    private double weight = 1;
+
     private int branches;
     private boolean stopped;
 
     /**
      * @param random for a sample, or null to visit every world
      * @param knowing whether what the performer knows is followed; if not, the work stops when it is asked for
+     * @param weighed whether each world counts as much as it is likely, and not as one
      */
-    SurveyWorker(Plan plan, SurveyOptions options, int worker, SplittableRandom random, AtomicBoolean knowing) {
+    SurveyWorker(
+            Plan plan,
+            SurveyOptions options,
+            int worker,
+            SplittableRandom random,
+            AtomicBoolean knowing,
+            boolean weighed) {
+        this.weighed = weighed;
         this.plan = plan;
         this.options = options;
         this.worker = worker;
@@ -82,6 +94,7 @@ final class SurveyWorker {
         Arrays.fill(chosen, Tally.NOT_MADE);
         spotOf = new int[(steps + 1) * roles];
         tally = new Tally(plan, start.spots());
+        tally.weighed = weighed;
         lastChoiceStep = plan.choices().stream().mapToInt(Choice::step).max().orElse(0);
         firstChoiceStep = plan.choices().stream().mapToInt(Choice::step).min().orElse(0);
         long worlds = random != null ? options.sample() : Surveyor.mostWorlds(plan);
@@ -132,6 +145,9 @@ final class SurveyWorker {
     private int untilChoice(int from, Hands hands) {
         int step = from;
         while (!stopped && step < choices.length && !judge.waits(step, hands)) {
+            for (int choice = 0; choice < choices[step].length; choice++) {
+                tally.widths.met(firstChoice[step] + choice, 0);
+            }
             perform(step, hands);
             step++;
         }
@@ -151,10 +167,10 @@ final class SurveyWorker {
 
     /** Does the steps from this one on; at a choice, once for each number. */
     private void explore(int from, int level, Hands hands) {
-        long picturedBefore = tally.pictured;
+        double picturedBefore = tally.pictured;
         int step = untilChoice(from, hands);
         decide(step, level, hands);
-        long below = tally.pictured - picturedBefore;
+        double below = tally.pictured - picturedBefore;
         for (int done = from; done < step; done++) {
             count(done, below);
         }
@@ -169,10 +185,10 @@ final class SurveyWorker {
             return;
         }
         if (pictured()) {
-            tally.pictured++;
+            tally.pictured += weighed ? weight : 1;
         }
-        tally.finish(chosen, judge.holds());
-        if (random == null && tally.worlds > options.exhaustiveUpTo()) {
+        tally.finish(chosen, judge.holds(), weighed ? Math.max(1, Math.round(StateCounts.WEIGHED * weight)) : 1);
+        if (random == null && tally.ways > options.exhaustiveUpTo()) {
             stop();
         }
     }
@@ -223,24 +239,31 @@ final class SurveyWorker {
         Choice choice = choices[step][index];
         if (choice.needless(hands, values[step])) {
             leave(step, index);
+            tally.widths.met(firstChoice[step] + index, 0);
             enumerate(step, index + 1, level, hands);
             return;
         }
         int low = choice.low(hands, values[step]);
         int high = choice.high(hands, values[step]);
-        boolean any = false;
+        int possible = 0;
+        for (int number = low; number <= high; number++) {
+            possible += choice.allows(hands, values[step], number) ? 1 : 0;
+        }
+        tally.widths.met(firstChoice[step] + index, Math.max(1, possible));
+        double before = weight;
+        weight /= Math.max(1, possible);
         for (int number = low; number <= high && !stopped; number++) {
             if (choice.allows(hands, values[step], number)) {
-                any = true;
                 take(step, index, number);
                 enumerate(step, index + 1, level, hands);
             }
         }
-        if (!any) {
+        if (possible == 0) {
             // Nothing is possible here: the step is then broken, in one world.
             take(step, index, low);
             enumerate(step, index + 1, level, hands);
         }
+        weight = before;
     }
 
     private void choose(int step, int index, int level, Hands hands) {
@@ -283,7 +306,7 @@ final class SurveyWorker {
     private void goOn(int step, int level, Hands hands) {
         Hands next = surfaces[level + 1];
         next.copyFrom(hands);
-        long picturedBefore = tally.pictured;
+        double picturedBefore = tally.pictured;
         perform(step, next);
         explore(step + 1, level + 1, next);
         count(step, tally.pictured - picturedBefore);
@@ -303,7 +326,7 @@ final class SurveyWorker {
 
     /** Whether the world that is being visited is one of those of which the picture of places is made. */
     private boolean pictured() {
-        return tally.worlds % pictureEvery == 0;
+        return tally.ways % pictureEvery == 0;
     }
 
     /** Remembers where the roles are after a step, to be counted once it is known how many worlds share it. */
@@ -313,14 +336,14 @@ final class SurveyWorker {
         }
     }
 
-    private void count(int step, long worlds) {
+    private void count(int step, double worlds) {
         if (worlds == 0) {
             return;
         }
         for (int role = 0; role < roles; role++) {
             int index = (step + 1) * roles + role;
             if (spotOf[index] >= 0) {
-                tally.at[index][spotOf[index]] += (int) worlds;
+                tally.at[index][spotOf[index]] += worlds;
             }
         }
     }

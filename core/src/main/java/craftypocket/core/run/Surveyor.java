@@ -79,7 +79,7 @@ public final class Surveyor {
         if (exhaustive && !tally.broughtToAnEnd && options.cancelled().getAsBoolean()) {
             return survey(tally, Extent.BEGUN);
         }
-        if (exhaustive && (!tally.broughtToAnEnd || tally.worlds > options.exhaustiveUpTo())) {
+        if (exhaustive && (!tally.broughtToAnEnd || tally.ways > options.exhaustiveUpTo())) {
             // There are too many worlds, or too little time, to visit them all.
             exhaustive = false;
         }
@@ -100,6 +100,7 @@ public final class Surveyor {
                 tally.allHeld,
                 extent == Extent.ALL,
                 !tally.weighed,
+                tally.ways,
                 extent == Extent.SAMPLE ? why : "",
                 extent == Extent.SAMPLE ? options.seed() : 0,
                 !tally.broughtToAnEnd,
@@ -108,7 +109,14 @@ public final class Surveyor {
     }
 
     private Tally everyWorld() {
-        return together(options.workers(), lane -> new SurveyWorker(plan, options, lane, null, knowing).everyWorld());
+        Tally counted = everyWorld(false);
+        // Where some ways are likelier than others, they are visited once more and weighed.
+        return counted.broughtToAnEnd && counted.widths.uneven() ? everyWorld(true) : counted;
+    }
+
+    private Tally everyWorld(boolean weighed) {
+        return together(
+                options.workers(), lane -> new SurveyWorker(plan, options, lane, null, knowing, weighed).everyWorld());
     }
 
     private Tally sample() {
@@ -116,7 +124,7 @@ public final class Surveyor {
         int left = options.sample() % SAMPLE_LANES;
         return together(
                 SAMPLE_LANES,
-                lane -> new SurveyWorker(plan, options, lane, random(lane), knowing)
+                lane -> new SurveyWorker(plan, options, lane, random(lane), knowing, false)
                         .sample(share + (lane < left ? 1 : 0)));
     }
 
@@ -322,11 +330,10 @@ public final class Surveyor {
             List<List<Survey.Spot>> here = new ArrayList<>();
             for (int role = 0; role < roles; role++) {
                 List<Survey.Spot> spots = new ArrayList<>();
-                int[] counts = tally.at[moment * roles + role];
+                double[] counts = tally.at[moment * roles + role];
                 for (int spot = 0; spot < counts.length; spot++) {
                     if (counts[spot] > 0) {
-                        spots.add(new Survey.Spot(
-                                places.at(spot / row), spot % row, (double) counts[spot] / tally.pictured));
+                        spots.add(new Survey.Spot(places.at(spot / row), spot % row, counts[spot] / tally.pictured));
                     }
                 }
                 here.add(List.copyOf(spots));

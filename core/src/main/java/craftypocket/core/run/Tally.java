@@ -28,15 +28,20 @@ final class Tally {
     /** Whether all worlds were visited, or the whole sample drawn. */
     boolean broughtToAnEnd = true;
 
-    /** Whether worlds are weighed by their chance: then all counts are in parts of {@link StateCounts#WEIGHED}. */
+    /** Whether worlds are weighed: then all counts are in parts of {@link StateCounts#WEIGHED}. */
     boolean weighed;
+
+    /** How many ways were looked at; 0 where they have no number. */
+    long ways;
+
+    final Widths widths;
 
     long worlds;
     /** In how many of them everything holds. */
     long allHeld;
 
-    /** How many of them count in the picture of where roles can be. */
-    long pictured;
+    /** How many of them count in the picture of where roles can be, or what these weigh. */
+    double pictured;
 
     final long[] failed;
     final int[][] smallest;
@@ -45,13 +50,14 @@ final class Tally {
     /** Per condition, choice and number, in how many of them the condition failed. */
     final long[][][] failedWith;
     /** Per moment and role, in how many pictured worlds it lay at each spot: place by place, position 0 never used. */
-    final int[][] at;
+    final double[][] at;
 
     Tally(Plan plan, int spots) {
         int conditions = plan.conditions().size();
         int choices = plan.choices().size();
         int roles = plan.cast().parts().size();
         values = Amount.MOST + 1;
+        widths = new Widths(choices);
         charted = charted(plan.choices());
         failed = new long[conditions];
         smallest = new int[conditions][];
@@ -60,7 +66,7 @@ final class Tally {
             made[choice] = new long[values];
         }
         failedWith = new long[conditions][choices][];
-        at = new int[(plan.steps().size() + 1) * roles][spots];
+        at = new double[(plan.steps().size() + 1) * roles][spots];
     }
 
     private static int[] charted(List<Choice> choices) {
@@ -74,25 +80,27 @@ final class Tally {
                 .toArray();
     }
 
-    void finish(int[] chosen, boolean[] holds) {
-        worlds++;
+    /** @param part how much the world counts: 1, or what it weighs */
+    void finish(int[] chosen, boolean[] holds, long part) {
+        ways++;
+        worlds += part;
         boolean all = true;
         for (int choice : charted) {
             if (chosen[choice] != NOT_MADE) {
-                made[choice][chosen[choice]]++;
+                made[choice][chosen[choice]] += part;
             }
         }
         for (int condition = 0; condition < holds.length; condition++) {
             if (!holds[condition]) {
                 all = false;
-                fail(condition, chosen);
+                fail(condition, chosen, part);
             }
         }
-        allHeld += all ? 1 : 0;
+        allHeld += all ? part : 0;
     }
 
-    private void fail(int condition, int[] chosen) {
-        failed[condition]++;
+    private void fail(int condition, int[] chosen, long part) {
+        failed[condition] += part;
         if (smallest[condition] == null) {
             smallest[condition] = chosen.clone();
         } else if (Arrays.compare(chosen, smallest[condition]) < 0) {
@@ -103,7 +111,7 @@ final class Tally {
                 if (failedWith[condition][choice] == null) {
                     failedWith[condition][choice] = new long[values];
                 }
-                failedWith[condition][choice][chosen[choice]]++;
+                failedWith[condition][choice][chosen[choice]] += part;
             }
         }
     }
@@ -111,6 +119,9 @@ final class Tally {
     /** Counts what another worker counted as well. */
     Tally plus(Tally other) {
         broughtToAnEnd &= other.broughtToAnEnd;
+        weighed |= other.weighed;
+        ways += other.ways;
+        widths.add(other.widths);
         worlds += other.worlds;
         allHeld += other.allHeld;
         pictured += other.pictured;

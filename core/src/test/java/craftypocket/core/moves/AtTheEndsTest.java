@@ -305,8 +305,7 @@ class AtTheEndsTest {
 
     @Test
     void what_lies_face_up_already_is_no_reveal() {
-        for (List<String> reveal :
-                List.of(List.of("top-card-turn"), List.of("turn-it-over"), List.of("count-to", "number", "1"))) {
+        for (List<String> reveal : List.of(List.of("top-card-turn"), List.of("count-to", "number", "1"))) {
             String[] settings = reveal.subList(1, reveal.size()).toArray(String[]::new);
             Script down = placed("9S", 1).step(reveal.get(0), settings);
             Script up = placed("9S", 1).step("turn-card", "at", "1").step(reveal.get(0), settings);

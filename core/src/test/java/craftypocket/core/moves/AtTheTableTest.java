@@ -113,7 +113,7 @@ class AtTheTableTest {
         assertThat(Script.deck(7)
                         .step("overhand", "chunks", "3-5 until gone")
                         .survey()
-                        .worlds())
+                        .ways())
                 .as("3 then 3 or 4, 3 and 1 more, 4 and 3, 5 and 2")
                 .isEqualTo(4);
         assertThat(Script.deck(9).step("overhand", "chunks", "4 4 4 4").cards("deck"))

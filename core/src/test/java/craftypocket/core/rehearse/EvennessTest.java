@@ -52,7 +52,12 @@ class EvennessTest {
     @Test
     void the_exchange_beat_is_held_against_its_neighbours() {
         assertThat(Evenness.of(List.of(beats(0, 500, 750, 1250)), 3).exchange()).isEqualTo(0.5);
-        assertThat(Evenness.of(List.of(beats(0, 500, 750)), 3).exchange()).isEqualTo(1);
+        // The last beat has one to its left alone, the second one to its right: 300 to 500, and 750 to 500.
+        assertThat(Evenness.of(List.of(beats(0, 500, 750)), 3).exchange()).isEqualTo(0.5);
+        assertThat(Evenness.of(List.of(beats(0, 300, 800, 1300)), 2).exchange()).isEqualTo(0.6);
+        assertThat(Evenness.of(List.of(beats(0, 750, 1250, 1750)), 2).exchange())
+                .isEqualTo(1.5);
+        assertThat(Evenness.of(List.of(beats(0, 500)), 2).exchange()).isEqualTo(1);
     }
 
     @Test

@@ -1,10 +1,12 @@
 package craftypocket.core.run;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import craftypocket.core.Script;
 import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.moves.AllMoves;
+import craftypocket.core.read.Condition;
 import craftypocket.core.read.Plan;
 import craftypocket.core.routine.Step;
 import java.util.ArrayList;
@@ -103,6 +105,42 @@ class SurveyTest {
                 .isFalse();
         assertThat(line.failing().numbers())
                 .containsExactlyInAnyOrderEntriesOf(Map.of("s1.at", 1, "s2.at", 1, "s3.depth", 6));
+    }
+
+    /**
+     * One or two of three at a time until none is left. By hand: 1 1 1, 1 2 or 2 1. The top card ends last when the first chunk
+     * is one card: in two ways of three, but one time in two.
+     */
+    @ParameterizedTest
+    @ValueSource(booleans = {false, true})
+    void a_choice_takes_each_of_its_numbers_alike_as_it_comes_up(boolean washed) {
+        Script script = Script.deck(3)
+                .extra("3", "AH 2H")
+                .key("K", "AS", 1)
+                .pile("table:aside", "AH 2H")
+                .step("overhand", "chunks", "1-2 until gone")
+                .claim("position", "role", "K", "nth", "3");
+        if (washed) {
+            script.step("wash", "pile", "table:aside");
+        }
+
+        Survey survey = script.survey();
+
+        assertThat(survey.findings().stream()
+                        .filter(finding -> finding.condition().kind() == Condition.Kind.CLAIM)
+                        .toList())
+                .singleElement()
+                .satisfies(finding -> assertThat(finding.low()).isEqualTo(0.5, within(1e-12)));
+        assertThat(survey.ways()).isEqualTo(washed ? 0 : 3);
+        assertThat(survey.counted()).isFalse();
+        // The same where worlds are visited one by one.
+        if (!washed) {
+            Survey visited =
+                    Surveyor.survey(script.plan(), SurveyOptions.withDefaults().visiting());
+            assertThat(visited.ways()).isEqualTo(3);
+            assertThat(visited.findings().get(0).low())
+                    .isCloseTo(survey.findings().get(0).low(), within(1e-9));
+        }
     }
 
     @Test
