@@ -61,6 +61,7 @@ class Server {
         worlds: 1,
         exhaustive: true,
         counted: true,
+        ways: 1,
         sampledBecause: '',
         seed: 0,
         allHold: true,

@@ -1,6 +1,6 @@
 import { answered, api, type Stage, type Survey } from '@/api/client'
 import { inTurn } from '@/api/inTurn'
-import { canFail, count } from '@/ui/verdict'
+import { canFail, ways } from '@/ui/verdict'
 import { t } from '@/words'
 import { computed, ref, shallowRef, watch } from 'vue'
 
@@ -39,17 +39,14 @@ export function useProof(routine: () => string, stage: () => Stage | undefined) 
 
   /** What a survey says, in a sentence. */
   function told(survey: Survey, after: boolean): string {
-    const ways = count(survey.worlds)
     const from = after ? t('tonight.proof.putRight') : t('tonight.proof.asItIs')
-    if (!survey.allHold && !canFail(survey)) {
-      return t('tonight.proof.notKnown', { from })
-    }
     if (!survey.allHold) {
-      return t('tonight.proof.fails', { from })
+      return t(canFail(survey) ? 'tonight.proof.fails' : 'tonight.proof.notKnown', { from })
     }
-    return survey.exhaustive
-      ? t('tonight.proof.holds', { from, ways })
-      : t('tonight.proof.sampled', { from, ways })
+    return t(survey.exhaustive ? 'tonight.proof.holds' : 'tonight.proof.sampled', {
+      from,
+      ways: ways(survey),
+    })
   }
 
   /** Its colour: what nobody knows yet is neither good nor bad. */

@@ -25,6 +25,7 @@ function survey(worlds: number, exhaustive: boolean, ...held: number[]): Survey 
     worlds,
     exhaustive,
     counted: true,
+    ways: worlds,
     sampledBecause: '',
     stopped: false,
     seed: 0,
@@ -60,11 +61,13 @@ describe('verdicts', () => {
   })
 
   it('of ways that are weighed have more digits, and no number of ways', () => {
-    const weighed = { ...survey(1_000_000, true, 240_431, 1_000_000, 999_999.9), counted: false }
+    const weighed = { ...survey(1_000_000, true, 240_431, 1_000_000, 999_999.9), counted: false, ways: 0 }
 
     expect(verdict(weighed.findings[0]!, weighed).text).toBe('in 24.043 % of all ways, each weighed')
     expect(verdict(weighed.findings[1]!, weighed).text).toBe('always · all ways, each weighed')
     expect(verdict(weighed.findings[2]!, weighed).text).toBe('in 99.999 % of all ways, each weighed')
+    const numbered = { ...weighed, ways: 5_328 }
+    expect(verdict(numbered.findings[1]!, numbered).text).toBe('always · all 5,328 ways, each weighed')
   })
 
   it('of a sample carry its size and interval', () => {

@@ -16,7 +16,9 @@ export function count(number: number): string {
 export function ways(survey: Survey): string {
   if (survey.exhaustive) {
     if (!survey.counted) {
-      return t('ui.verdict.allWaysEachWeighed')
+      return survey.ways > 0
+        ? t('ui.verdict.allWaysOfSoMany', { ways: count(survey.ways) })
+        : t('ui.verdict.allWaysEachWeighed')
     }
     return t('ui.verdict.allWays', { worlds: count(survey.worlds) }, survey.worlds)
   }

@@ -2507,7 +2507,6 @@ export interface components {
             resets: components["schemas"]["ResetDocument"][];
             /** Format: int32 */
             seconds: number;
-            sometimes: components["schemas"]["ResetDocument"][];
             /** Format: double */
             spread: number;
             timed: string;
@@ -2588,6 +2587,11 @@ export interface components {
             seed: number;
             /** @description whether it was ended early; the figures are then of what was looked at */
             stopped: boolean;
+            /**
+             * Format: int64
+             * @description how many ways <code>worlds</code> stands for; 0 where they have no number
+             */
+            ways: number;
             /**
              * Format: int64
              * @description how many ways were looked at

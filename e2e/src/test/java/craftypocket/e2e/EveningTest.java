@@ -83,7 +83,7 @@ class EveningTest extends InBrowser {
         button("Good").click();
 
         acts().nth(1).getByText("Is that enough?").click();
-        assertThat(acts().nth(1).getByTestId("enough")).containsText("it holds in all");
+        assertThat(acts().nth(1).getByTestId("enough")).containsText("it holds: all");
         assertThat(acts().nth(1).getByTestId("not-enough")).containsText("it can fail");
 
         Locator unseen = acts().nth(1).getByText("With which moves, unseen?").first();

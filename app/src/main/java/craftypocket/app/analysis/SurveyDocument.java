@@ -15,6 +15,7 @@ import java.util.Map;
  *
  * @param worlds how many ways were looked at
  * @param counted whether worlds is a number of ways; otherwise all ways are weighed, and it is in how many parts
+ * @param ways how many ways {@code worlds} stands for; 0 where they have no number
  * @param sampledBecause why it is only a sample; may be empty
  * @param exhaustive whether these were all there are; otherwise shares carry a 95 % interval
  * @param seed of the sample; 0 when worlds were visited in order
@@ -26,6 +27,7 @@ record SurveyDocument(
         long worlds,
         boolean exhaustive,
         boolean counted,
+        long ways,
         @NotNull String sampledBecause,
         boolean stopped,
         long seed,
@@ -82,6 +84,7 @@ record SurveyDocument(
                 survey.worlds(),
                 survey.exhaustive(),
                 survey.counted(),
+                survey.ways(),
                 survey.sampledBecause(),
                 survey.stopped(),
                 survey.seed(),
