@@ -30,9 +30,9 @@ const proposal = ref<BetterOrder>()
 const failed = ref('')
 const asking = ref(false)
 
-/** What was proposed is of the set as it was. */
+/** What was proposed is of the set as it was: of the same routines in the same order, saved or not. */
 watch(
-  () => set.value?.acts,
+  () => set.value && orderOf(set.value),
   () => (proposal.value = undefined),
 )
 

@@ -10,7 +10,7 @@ const said = computed(() => summary(props.survey))
 
 <template>
   <span
-    class="inline-flex shrink-0 items-center gap-1.5 rounded-full px-3 py-0.5 text-sm font-semibold"
+    class="inline-flex max-w-full shrink-0 items-center gap-1.5 rounded-2xl px-3 py-0.5 text-sm font-semibold"
     :class="{
       'bg-holds/12 text-holds': said.tone === 'holds',
       'bg-broken/12 text-broken': said.tone === 'broken',

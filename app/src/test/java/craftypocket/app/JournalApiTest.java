@@ -121,6 +121,19 @@ class JournalApiTest {
                 .contains("row 2, at", "row 2, routine", "row 2, came out", "row 2, slips", "row 2, reaction");
         assertThat(read("\u0000\u0001\"").statusCode()).isEqualTo(422);
         assertThat(read(HEAD + "2024-05-06,performance\n").body()).contains("row 1, routine", "row 1, came out");
+        // Nothing that was written is left out in silence.
+        assertThat(read(HEAD + "2024-05-06,rehearsal,The purser's wager,,yes,0,75,4,,\n")
+                        .body())
+                .contains("row 1, reaction", "a rehearsal has none");
+        assertThat(read(HEAD + "2024-05-06,performance,The purser's wager,,yes,0,75,4,,\n")
+                        .body())
+                .contains("row 1, seconds", "a performance has none");
+        assertThat(read(HEAD + "2024-05-06,performance,The purser's wager,,yes,0,0,4,,,more\n")
+                        .body())
+                .contains("more cells than columns");
+        assertThat(read(HEAD.strip() + ",weather\n2024-05-06,performance,The purser's wager,,yes,0,0,4,,,fog\n")
+                        .body())
+                .contains("weather", "nothing is kept of this column");
         assertThat(all()).isEqualTo(before);
     }
 

@@ -118,6 +118,7 @@ class JournalCsv {
             int seconds = read.number("seconds", 86_400);
             int reaction = read.number("reaction", BEST_REACTION);
             String out = read.atMost("out", 300);
+            read.nothingElse(performed ? List.of("seconds") : List.of("audience", "reaction", "out"));
             String note = read.atMost("note", 1000);
             UUID id = UUID.nameUUIDFromBytes(String.join("\n", row.toList()).getBytes(StandardCharsets.UTF_8));
             keeping.add(() -> {
@@ -165,6 +166,16 @@ class JournalCsv {
                             String.join(", ", table.getHeaderNames()),
                             "the first line names the columns, and “" + column + "” is missing",
                             "Name them " + String.join(", ", COLUMNS));
+                    throw Refusal.of("The table cannot be read", problem);
+                }
+            }
+            for (String column : table.getHeaderNames()) {
+                if (!COLUMNS.contains(column)) {
+                    Problem problem = new Problem(
+                            "columns",
+                            column,
+                            "nothing is kept of this column",
+                            "Take it out. What is kept is " + String.join(", ", COLUMNS));
                     throw Refusal.of("The table cannot be read", problem);
                 }
             }
@@ -237,6 +248,21 @@ class JournalCsv {
                 return 0;
             }
             return Integer.parseInt(text);
+        }
+
+        /** What such a row does not keep must be empty: nothing that was written is left out in silence. */
+        void nothingElse(List<String> columns) {
+            for (String column : columns) {
+                if (!get(column).isEmpty() && !get(column).equals("0")) {
+                    wrong(column, "a " + get("kind") + " has none", "Leave it empty");
+                }
+            }
+            if (row.size() > COLUMNS.size()) {
+                wrong(
+                        "after the last column",
+                        "there are more cells than columns",
+                        "Give each a column, or take it out");
+            }
         }
 
         String atMost(String column, int letters) {

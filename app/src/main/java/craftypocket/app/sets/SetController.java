@@ -104,7 +104,8 @@ class SetController {
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteSet(@PathVariable UUID id) {
-        sets.delete(existing(id));
+        existing(id);
+        sets.forget(id);
     }
 
     private SetEntity write(SetEntity entity, SetDocument set) {

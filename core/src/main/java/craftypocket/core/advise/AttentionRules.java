@@ -63,7 +63,8 @@ final class AttentionRules extends Rules {
     private void cover(int index) {
         boolean needed = step(index).move().profile().cover() == Profile.Cover.ELSEWHERE;
         Attention attention = step(index).step().attention();
-        if (needed && !attention.cover().isEmpty()) {
+        boolean named = !attention.cover().isEmpty();
+        if (named && (needed || stepCalled(attention.cover()) < 0)) {
             coverNamed(index, attention.cover());
             return;
         }
@@ -79,10 +80,7 @@ final class AttentionRules extends Rules {
 
     /** The step that is meant to cover this one must be done with it, and draw the eyes. */
     private void coverNamed(int index, String cover) {
-        int by = IntStream.range(0, steps())
-                .filter(i -> step(i).step().id().equals(cover))
-                .findFirst()
-                .orElse(-1);
+        int by = stepCalled(cover);
         boolean beside = by >= 0 && Math.abs(by - index) == 1;
         if (!beside || !drawsEyes(by)) {
             String which = by < 0
@@ -97,6 +95,14 @@ final class AttentionRules extends Rules {
                                     : "and is not done beside it. Move it next to this step, or choose another."),
                     "What must not be seen is done while something else is looked at.");
         }
+    }
+
+    /** The step with this id, or -1 when it is not in this line. */
+    private int stepCalled(String id) {
+        return IntStream.range(0, steps())
+                .filter(i -> step(i).step().id().equals(id))
+                .findFirst()
+                .orElse(-1);
     }
 
     /** Whether a step gives people something else to look at. */

@@ -42,7 +42,7 @@ final class Faults {
         if (says.contains("jog")) {
             faults.add("jog lost");
         }
-        if (says.contains("break") || says.contains("step")) {
+        if (says.contains("break") || says.contains("step") || settings.stream().anyMatch(Fingers::chosenBy)) {
             faults.add("break lost");
         }
         if (settings.stream().anyMatch(BeatsSetting.class::isInstance)) {

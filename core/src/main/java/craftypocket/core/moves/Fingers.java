@@ -37,6 +37,11 @@ public final class Fingers {
         return setting.numberOf(OTHER.name());
     }
 
+    /** Whether a setting says which finger holds, or which hold is used. */
+    static boolean chosenBy(Setting setting) {
+        return setting.options().contains(THUMB);
+    }
+
     /** The hold that an option means. */
     public static Hold.Kind kind(Hands hands, int place, Option option) {
         if (option == THUMB) {

@@ -158,10 +158,15 @@ public final class Recall {
     }
 
     private void next(int at, String step) {
-        if (at >= plan.steps().size()) {
+        // What is not needed in this world is not what comes next.
+        int coming = at;
+        while (coming < plan.steps().size() && trace.moments().get(coming + 1).skipped()) {
+            coming++;
+        }
+        if (coming == plan.steps().size()) {
             return;
         }
-        String right = plan.steps().get(at).move().name();
+        String right = plan.steps().get(coming).move().name();
         Set<String> others = new LinkedHashSet<>();
         plan.steps().forEach(other -> others.add(other.move().name()));
         others.remove(right);

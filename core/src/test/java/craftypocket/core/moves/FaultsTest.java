@@ -22,6 +22,10 @@ class FaultsTest {
     @Test
     void hands_lose_a_jog_and_people_deal_one_too_many_behind_your_back() {
         assertThat(faults("jog-control")).contains("jog lost", "took two").doesNotContain("they took one too many");
+        for (String held :
+                List.of("hold-break", "pass-break", "pass", "cut-to-break", "half-pass", "double-undercut")) {
+            assertThat(faults(held)).as(held).contains("break lost");
+        }
         assertThat(faults("deal-to-number")).contains("they took one too many", "they took one too few");
         assertThat(faults("say")).contains("wrong words").doesNotContain("flash");
         assertThat(faults("multiple-lift")).contains("flash");

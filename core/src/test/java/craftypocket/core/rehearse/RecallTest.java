@@ -3,9 +3,11 @@ package craftypocket.core.rehearse;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import craftypocket.core.Script;
+import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.read.Plan;
 import craftypocket.core.read.PlanReader;
+import craftypocket.core.routine.Step;
 import craftypocket.core.run.Trace;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
@@ -51,6 +53,27 @@ class RecallTest {
         assertThat(question(all, "next.s3")).isEmpty();
         assertThat(question(all, "say.s2").orElseThrow().told()).isEqualTo("Put it back.");
         assertThat(question(all, "say.s3")).isEmpty();
+    }
+
+    /** The cut is not needed, for the key lies on top: after the pick comes the shuffle. */
+    @Test
+    void a_step_that_is_not_needed_does_not_come_next() {
+        Plan plan = Script.deck(52)
+                .selection("A", "Ines")
+                .key("K", "KC", 1)
+                .step("spread-pick", "at", "20")
+                .step(new Step(
+                        "s2",
+                        "complete-cut",
+                        Map.of("depth", "20"),
+                        Optional.of(ClaimSpec.of("position", "role", "K", "nth", "5"))))
+                .step("false-shuffle")
+                .plan();
+
+        for (long seed = 0; seed < 8; seed++) {
+            List<Question> all = Recall.questions(plan, World.USUAL, List.of(), Map.of(), AllMoves.CATALOGUE, seed);
+            assertThat(question(all, "next.s1").orElseThrow().told()).isEqualTo("Full-deck false shuffle");
+        }
     }
 
     /** Whatever world: each answer agrees with the trace, and is one of those offered. */
