@@ -35,6 +35,7 @@ export function amountsOf(
 /** The holds whose depth can be taken. */
 export const HOLDS: { name: string; label: string }[] = [
   { name: 'break', label: t('routine.followed.theBreak') },
+  { name: 'little', label: t('routine.followed.theLittleFingerSBreak') },
   { name: 'thumb', label: t('routine.followed.theThumbSBreak') },
   { name: 'finger', label: t('routine.followed.theOtherFingerSBreak') },
   { name: 'in-jog', label: t('routine.followed.theInJoggedCard') },

@@ -523,6 +523,15 @@ public final class Hands {
         return new Layout(piles, held, things());
     }
 
+    /** What is held, without the piles. */
+    public List<Hold> held() {
+        List<Hold> held = new ArrayList<>();
+        for (int place = 0; place < placeCount; place++) {
+            addHolds(place, held);
+        }
+        return held;
+    }
+
     private boolean inThing(int thing) {
         return around[placeOfThing(thing)] >= 0;
     }

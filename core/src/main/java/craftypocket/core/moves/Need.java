@@ -10,8 +10,9 @@ import java.util.Optional;
  * @param reason why the step is broken when it is not true, in the performer's words
  * @param mend what would help
  * @param knowledge what the performer must know, when the need is one of knowing
+ * @param hold whether it is that something is held
  */
-public record Need(Check check, String reason, String mend, Optional<Knowledge> knowledge) {
+public record Need(Check check, String reason, String mend, Optional<Knowledge> knowledge, boolean hold) {
 
     /**
      * Something that the performer must know of a role.
@@ -22,6 +23,15 @@ public record Need(Check check, String reason, String mend, Optional<Knowledge> 
     public record Knowledge(boolean name, int role) {}
 
     public Need(Check check, String reason, String mend) {
-        this(check, reason, mend, Optional.empty());
+        this(check, reason, mend, Optional.empty(), false);
+    }
+
+    public Need(Check check, String reason, String mend, Knowledge knowledge) {
+        this(check, reason, mend, Optional.of(knowledge), false);
+    }
+
+    /** Something must be held. */
+    static Need held(Check check, String reason, String mend) {
+        return new Need(check, reason, mend, Optional.empty(), true);
     }
 }

@@ -28,7 +28,7 @@ public final class Needs {
     private static final String HOLD_BETWEEN = "Hold the break between two cards before this step.";
 
     public static Need breakHeld(PlaceSetting pile, Values values) {
-        return new Need(
+        return Need.held(
                 Checks.breakHeld(values.of(pile)),
                 "Nothing holds a break in " + values.placeLabel(pile) + ".",
                 HOLD_ONE);
@@ -58,7 +58,7 @@ public final class Needs {
     public static Need held(PlaceSetting pile, OptionSetting hold, Values values) {
         int place = values.of(pile);
         Option which = values.of(hold);
-        return new Need(
+        return Need.held(
                 hands -> Fingers.depth(hands, place, which) >= 0,
                 "Nothing holds a break in " + values.placeLabel(pile)
                         + (which.name().equals("last") ? "" : ": not " + which.label()) + ".",
@@ -91,7 +91,7 @@ public final class Needs {
                         || hands.takenFor(card) == hands.cardOf(card),
                 "You know neither the place nor the name of " + values.roleLabel(role) + ".",
                 "Find it beside your key, keep a break at it, or glimpse it before this step.",
-                Optional.of(new Need.Knowledge(false, card)));
+                new Need.Knowledge(false, card));
     }
 
     /** The deck opens by itself where its halves lie back to back, or a break is held there. */
@@ -218,7 +218,7 @@ public final class Needs {
     /** What a move needs a held hold for, in words. */
     public static Need held(PlaceSetting pile, Hold.Kind kind, Values values, String reason, String mend) {
         int place = values.of(pile);
-        return new Need(hands -> hands.depthOf(place, kind) >= 0, reason, mend);
+        return Need.held(hands -> hands.depthOf(place, kind) >= 0, reason, mend);
     }
 
     public static Need nameKnown(RoleSetting role, Values values) {
@@ -226,7 +226,7 @@ public final class Needs {
                 Checks.nameKnown(Knower.PERFORMER, values.of(role)),
                 "You do not know the name of " + values.roleLabel(role) + " yet.",
                 "Glimpse it, or look it up beside your key, before this step.",
-                Optional.of(new Need.Knowledge(true, values.of(role))));
+                new Need.Knowledge(true, values.of(role)));
     }
 
     /** The performer can name a card: he knows which it is, or takes one for it. */
@@ -236,7 +236,7 @@ public final class Needs {
                 hands -> hands.takenFor(card) >= 0,
                 "You do not know the name of " + values.roleLabel(role) + " yet.",
                 "Glimpse it, or look it up beside your key, before this step.",
-                Optional.of(new Need.Knowledge(true, card)));
+                new Need.Knowledge(true, card));
     }
 
     /** The performer knows exactly where the card lies. */
@@ -246,7 +246,7 @@ public final class Needs {
                 hands -> hands.cardOf(card) < 0 || hands.placeKnown(card) == PlaceKnowledge.EXACT,
                 "You do not know where " + values.roleLabel(role) + " is.",
                 "Find it beside your key, or keep a break at it, before this step.",
-                Optional.of(new Need.Knowledge(false, card)));
+                new Need.Knowledge(false, card));
     }
 
     /** A finger can hold something there: the cards lie in the performer's hands, or on the table before them. */

@@ -65,7 +65,7 @@ public record Choice(String key, int step, NumberSetting setting, int chunk, Amo
         if (amount.source() == null) {
             return number;
         }
-        int base = amount.base(hands, values);
+        int base = ((AmountSetting) setting).base(hands, values);
         return base < 0 ? -1 : Math.max(0, base + number);
     }
 

@@ -198,7 +198,7 @@ public final class PlannedStep {
     public void begin(Hands hands, Values world) {
         for (AmountSetting setting : derived) {
             Amount amount = world.amount(setting);
-            int base = amount.base(hands, world);
+            int base = setting.base(hands, world);
             // A number that there is none of stays out of all bounds.
             world.set(setting, 0, base < 0 ? -1 : base + amount.middle());
         }
@@ -208,7 +208,7 @@ public final class PlannedStep {
     public int[] beyond(Hands hands, Values world) {
         int[] beyond = new int[derived.length];
         for (int i = 0; i < derived.length; i++) {
-            beyond[i] = world.of(derived[i]) - world.amount(derived[i]).base(hands, world);
+            beyond[i] = world.of(derived[i]) - derived[i].base(hands, world);
         }
         return beyond;
     }
@@ -216,7 +216,7 @@ public final class PlannedStep {
     /** Works out the numbers that follow from something that is otherwise than planned. */
     public void follow(Hands hands, Values world, int[] beyond) {
         for (int i = 0; i < derived.length; i++) {
-            int base = world.amount(derived[i]).base(hands, world);
+            int base = derived[i].base(hands, world);
             world.set(derived[i], 0, base < 0 ? -1 : base + beyond[i]);
         }
     }
@@ -319,7 +319,7 @@ public final class PlannedStep {
         }
         AmountSetting setting = (AmountSetting) bounded;
         Amount amount = world.amount(setting);
-        if (amount.source() != null && amount.base(hands, world) < 0) {
+        if (amount.source() != null && setting.base(hands, world) < 0) {
             Source.Missing missing = amount.source().missing();
             return new Obstacle("“" + setting.label() + "”: " + missing.reason(), missing.mend());
         }

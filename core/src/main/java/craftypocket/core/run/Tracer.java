@@ -58,6 +58,9 @@ public final class Tracer {
     private final List<Hold> lost = new ArrayList<>();
     private Optional<Trace.Passed> passed = Optional.empty();
     private List<String> remarks = List.of();
+    /** Where a hold went last, in a sentence. */
+    private String went = "";
+
     private final List<Values> numbers = new ArrayList<>();
 
     private Tracer(Plan plan, World world) {
@@ -155,17 +158,39 @@ public final class Tracer {
             }
         }
         boolean ready = step.ready(hands, values);
-        Optional<Obstacle> obstacle = ready ? Optional.empty() : step.obstacle(hands, values);
+        Optional<Obstacle> obstacle =
+                ready ? Optional.empty() : step.obstacle(hands, values).map(this::withWhatWent);
         judge(index, Condition.Kind.EXPECTED_BEFORE);
         if (obstacle.isEmpty()) {
             remarks = step.remarks(hands, values);
+            List<Hold> before = hands.held();
             step.perform(hands, values);
+            noteWhatWent(index, before);
             judge(index, Condition.Kind.EXPECTED_AFTER);
         }
         set(index, Condition.Kind.CAN_BE_DONE, obstacle.isEmpty());
         String sentence =
                 Sentence.resolved(step.move().words().says(), step.move().settings(), values);
         return snapshot(index, sentence, false, obstacle, chosen);
+    }
+
+    /** When and why the hold went that was let go last. */
+    private void noteWhatWent(int index, List<Hold> before) {
+        List<Hold> after = before.isEmpty() ? before : hands.held();
+        before.stream()
+                .filter(hold -> hold.kind().byFinger() || hold.kind().ofCards())
+                .filter(hold -> after.stream().noneMatch(kept -> kept.kind() == hold.kind()))
+                .findFirst()
+                .ifPresent(hold -> {
+                    boolean byAccident = lost.stream().anyMatch(each -> each.kind() == hold.kind());
+                    went = "The " + hold.kind().word() + (byAccident ? " was lost in step " : " was used in step ")
+                            + (index + 1) + ", “"
+                            + plan.steps().get(index).move().name() + "”.";
+                });
+    }
+
+    private Obstacle withWhatWent(Obstacle obstacle) {
+        return obstacle.hold() && !went.isEmpty() ? obstacle.adding(went) : obstacle;
     }
 
     /** What was stated that people believe, and the piles that they take for more or fewer cards than there are. */

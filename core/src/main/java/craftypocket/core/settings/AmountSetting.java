@@ -16,6 +16,7 @@ public final class AmountSetting extends NumberSetting {
 
     private String whyNot = "is excluded";
     private boolean ranged;
+    private boolean place;
 
     AmountSetting(String name, String label, String usual) {
         super(Kind.AMOUNT, name, label, usual, Character.toLowerCase(label.charAt(0)) + label.substring(1) + " is #");
@@ -49,6 +50,19 @@ public final class AmountSetting extends NumberSetting {
     /** Whether hands that may take any number take this one. */
     public boolean aims(Hands hands, Values values, int number) {
         return aimed == null || aimed.allows(hands, values, number);
+    }
+
+    /** It is a place from the top, and not a number of cards: what follows a place from which a card came is that place. */
+    public AmountSetting asPlace() {
+        place = true;
+        return this;
+    }
+
+    /** What its amount is worked out from, as a number; -1 when there is nothing to work it out from. */
+    public int base(Hands hands, Values values) {
+        Amount amount = values.amount(this);
+        int base = amount.base(hands, values);
+        return place && base >= 0 && amount.source() != null && amount.source().ofPlace() ? base + 1 : base;
     }
 
     /** In a claim: several numbers will do. */
@@ -127,6 +141,7 @@ public final class AmountSetting extends NumberSetting {
 
     @Override
     String resolved(Values values) {
-        return String.valueOf(values.of(this));
+        // Without anything to work it out from there is no number.
+        return values.of(this) < 0 ? stated(values) : String.valueOf(values.of(this));
     }
 }

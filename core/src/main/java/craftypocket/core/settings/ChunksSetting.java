@@ -243,6 +243,6 @@ public final class ChunksSetting extends NumberSetting {
                 told.append(told.isEmpty() ? "" : " ").append(taken);
             }
         }
-        return told.toString();
+        return told.isEmpty() ? "nothing" : told.toString();
     }
 }

@@ -2,6 +2,7 @@ package craftypocket.core.settings;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
@@ -15,6 +16,14 @@ import java.util.regex.Pattern;
 public final class Sentence {
 
     private static final String CARDS = " cards";
+
+    private static final String CARD = " card";
+
+    private static final String THE = "the ";
+
+    private static final String PACKET = "packet ";
+
+    private static final Pattern RANGE = Pattern.compile("(\\d+)–(\\d+)");
 
     private static final Pattern ONE_CARD = Pattern.compile("^ cards\\b");
 
@@ -62,10 +71,17 @@ public final class Sentence {
         StringBuilder filled = new StringBuilder();
         boolean asMany = false;
         boolean one = false;
-        for (Part part : PARTS.computeIfAbsent(template, Sentence::takeApart)) {
+        boolean card = false;
+        List<Part> parts = PARTS.computeIfAbsent(template, Sentence::takeApart);
+        for (int at = 0; at < parts.size(); at++) {
+            Part part = parts.get(at);
+            Part next = parts.get(Math.min(at + 1, parts.size() - 1));
             // “As many as lie above the break” says itself that they are cards.
             boolean said = asMany && part.words().startsWith(CARDS);
             String words = said ? part.words().substring(CARDS.length()) : part.words();
+            if (card && words.startsWith(CARD)) {
+                words = words.substring(CARD.length());
+            }
             filled.append(one ? ONE_CARD.matcher(words).replaceFirst(" card") : words);
             if (part.slot() != null) {
                 Setting setting = settings.named(part.slot()).orElseThrow();
@@ -74,12 +90,59 @@ public final class Sentence {
                     text = fill(text, settings, values);
                     text = Character.toLowerCase(text.charAt(0)) + text.substring(1);
                 }
-                filled.append(dress(part.manner(), text));
+                card = false;
+                if ("nth".equals(part.manner()) && !text.matches("\\d+")) {
+                    card = endsWith(filled, THE);
+                    filled.append(card ? cardAt(text, filled) : nth(text));
+                } else if (part.manner() == null && setting instanceof AmountSetting amount) {
+                    text = number(amount, text, filled, next.words());
+                    filled.append(text);
+                } else {
+                    filled.append(dress(part.manner(), text));
+                }
                 asMany = text.startsWith("as many as ") && part.manner() == null;
                 one = part.manner() == null && (text.equals("1") || text.endsWith(" 1"));
             }
         }
         return capital(filled.toString());
+    }
+
+    /** A number of cards, or another one, that no number stands for: “any number of cards”, “as many as the value of A”. */
+    private static String number(AmountSetting setting, String text, StringBuilder filled, String behind) {
+        if (text.equals(Amount.ANY.words()) && !behind.startsWith(CARDS)) {
+            if (endsWith(filled, PACKET)) {
+                filled.setLength(filled.length() - PACKET.length());
+                return "any packet";
+            }
+            return setting.label().toLowerCase(Locale.ROOT).contains("cards") ? "any number of cards" : "any number";
+        }
+        return text.startsWith(THE) || text.startsWith("its ") ? "as many as " + text : text;
+    }
+
+    private static boolean endsWith(StringBuilder filled, String words) {
+        int from = filled.length() - words.length();
+        return from >= 0 && filled.substring(from).equalsIgnoreCase(words);
+    }
+
+    /** After “the”: “card at the break”, “card at 10 to 12”; any card needs no “the”. */
+    private static String cardAt(String text, StringBuilder filled) {
+        if (text.equals(Amount.ANY.words())) {
+            filled.setLength(filled.length() - THE.length());
+            return "any card";
+        }
+        return "card at " + (text.startsWith(Source.ABOVE) ? text.substring(Source.ABOVE.length()) : text);
+    }
+
+    /** A place that is no plain number, elsewhere: “10th to 12th”, “any place”. */
+    private static String nth(String text) {
+        Matcher range = RANGE.matcher(text);
+        if (range.matches()) {
+            return ordinal(Integer.parseInt(range.group(1))) + " to " + ordinal(Integer.parseInt(range.group(2)));
+        }
+        if (text.startsWith(Source.ABOVE)) {
+            return "card at " + text.substring(Source.ABOVE.length());
+        }
+        return text.equals(Amount.ANY.words()) ? "any place" : text;
     }
 
     /** Words as a sentence begins with them. */

@@ -19,9 +19,12 @@ public abstract sealed class Source {
 
     /** What can be written, in words. */
     public static final String FORMS =
-            "“at break”, “at thumb”, “at in-jog” or another hold, “from A” (where A was taken), “as cut.depth” (an amount of"
+            "“at break” (the one taken last), “at little”, “at thumb”, “at in-jog” or another hold, “from A” (where A was taken), “as cut.depth” (an amount of"
                     + " an earlier step), “size” (of the pile), “size of table:left”, “letters of A” or “value of A”, each with + or - a number"
                     + " and ± how far off it may be";
+
+    /** The little finger’s break, where “break” is whichever was taken last. */
+    private static final String LITTLE = "little";
 
     /** How a depth is told as a number of cards. */
     static final String ABOVE = "as many as lie above ";
@@ -50,6 +53,11 @@ public abstract sealed class Source {
     }
 
     boolean known() {
+        return false;
+    }
+
+    /** Whether it is the place of a card, of which the cards above it are one fewer. */
+    boolean ofPlace() {
         return false;
     }
 
@@ -110,7 +118,10 @@ public abstract sealed class Source {
             return Optional.empty();
         }
         return switch (kind) {
-            case "at" -> Hold.Kind.named(what).map(hold -> new AtHold(what, hold));
+            case "at" ->
+                what.equals(LITTLE)
+                        ? Optional.of(new AtHold(what, Hold.Kind.BREAK, false))
+                        : Hold.Kind.named(what).map(hold -> new AtHold(what, hold, hold == Hold.Kind.BREAK));
             case "as" -> as(what, text, reader);
             case "size" -> what == null ? Optional.of(new SizeHere()) : Optional.empty();
             case "size of" -> Place.read(what).map(place -> new Size(place, reader.placeOf(place, text)));
@@ -179,27 +190,30 @@ public abstract sealed class Source {
     private static final class AtHold extends Source {
 
         private final Hold.Kind kind;
+        /** Whether it is the break that was taken last, whichever finger holds it. */
+        private final boolean last;
 
         @Override
         boolean atBreak() {
-            return kind == Hold.Kind.BREAK;
+            return last;
         }
 
-        AtHold(String what, Hold.Kind kind) {
-            super("at " + what, ABOVE + "the " + kind.word());
+        AtHold(String what, Hold.Kind kind, boolean last) {
+            super("at " + what, ABOVE + "the " + (what.equals(LITTLE) ? "little finger’s break" : kind.word()));
             this.kind = kind;
+            this.last = last;
         }
 
         @Override
         int number(Hands hands, Values values) {
             int pile = values.pile();
-            return kind == Hold.Kind.BREAK ? hands.breakDepth(pile) : hands.depthOf(pile, kind);
+            return last ? hands.breakDepth(pile) : hands.depthOf(pile, kind);
         }
 
         @Override
         boolean known(Hands hands, Values values) {
             int pile = values.pile();
-            return hands.depthKnown(pile, kind == Hold.Kind.BREAK ? hands.lastFinger(pile) : kind);
+            return hands.depthKnown(pile, last ? hands.lastFinger(pile) : kind);
         }
 
         @Override
@@ -220,6 +234,11 @@ public abstract sealed class Source {
             super("from " + letter, ABOVE + "the place of " + cast.part(role).label());
             this.role = role;
             label = cast.part(role).label();
+        }
+
+        @Override
+        boolean ofPlace() {
+            return true;
         }
 
         @Override

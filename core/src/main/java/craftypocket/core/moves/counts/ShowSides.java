@@ -31,7 +31,7 @@ final class ShowSides extends Move {
 
     private final PlaceSetting pile = has(Setting.place("pile", "The packet in", "other-hand"));
     private final AmountSetting first =
-            has(Setting.amount("first", "From card", "1").between(always(1), sizeLess(pile, 0)));
+            has(Setting.amount("first", "From card", "1").asPlace().between(always(1), sizeLess(pile, 0)));
     private final AmountSetting count = has(Setting.amount("count", "Cards", "4")
             .between(always(1), (hands, values) -> hands.size(values.of(pile)) - values.of(first) + 1));
     private final OptionSetting side =

@@ -29,7 +29,7 @@ final class ExchangeBlocks extends Move {
                 "Exchange two blocks",
                 Profile.open(2),
                 new Words(
-                        "In {pile}, below {depth} cards, exchange the next {upper} with the {lower} below them.",
+                        "In {pile}, below {depth} cards, exchange the next {upper} cards with {lower} cards below them.",
                         "The two blocks change places; each keeps its order.",
                         "Nothing to see: keep talking.",
                         List.of("Be sure of both counts.")));

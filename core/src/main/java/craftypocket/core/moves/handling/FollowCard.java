@@ -20,7 +20,7 @@ final class FollowCard extends Move {
     private final RoleSetting role = has(Setting.role("role", "Becomes", "A").becomes());
     private final PlaceSetting pile = has(Setting.place("pile", "A card of", "deck"));
     private final AmountSetting at =
-            has(Setting.amount("at", "Its place from the top", "1").between(always(1), sizeLess(pile, 0)));
+            has(Setting.amount("at", "Its place from the top", "1").asPlace().between(always(1), sizeLess(pile, 0)));
 
     FollowCard() {
         super(

@@ -28,6 +28,7 @@ final class JogCard extends Move {
     private final PlaceSetting pile = has(Setting.place("pile", "In", "deck"));
     private final OptionSetting which = has(Setting.option("which", "Which card", AT, CARD));
     private final AmountSetting at = has(Setting.amount("at", "Its place from the top", "1")
+            .asPlace()
             .between(
                     (hands, values) -> byPlace(values) ? 1 : 0,
                     (hands, values) -> byPlace(values) ? hands.size(values.of(pile)) : Amount.MOST));

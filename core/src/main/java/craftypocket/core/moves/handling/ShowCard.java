@@ -22,7 +22,7 @@ final class ShowCard extends Move {
 
     private final PlaceSetting pile = has(Setting.place("pile", "Of", "deck"));
     private final AmountSetting at =
-            has(Setting.amount("at", "Its place from the top", "1").between(always(1), sizeLess(pile, 0)));
+            has(Setting.amount("at", "Its place from the top", "1").asPlace().between(always(1), sizeLess(pile, 0)));
     private final OptionSetting side =
             has(Setting.option("side", "Shown", UNDER, new Option("upper", "the side that lies uppermost")));
     private final PersonSetting whom = has(Setting.shownTo());

@@ -25,7 +25,7 @@ final class TakeIndifferent extends Move {
     private final RoleSetting role = has(Setting.role("role", "Becomes", "L").becomes());
     private final PlaceSetting pile = has(Setting.place("pile", "From", "deck"));
     private final AmountSetting at =
-            has(Setting.amount("at", "Its place from the top", "20").between(always(1), sizeLess(pile, 0)));
+            has(Setting.amount("at", "Its place from the top", "20").asPlace().between(always(1), sizeLess(pile, 0)));
     private final OptionSetting how = has(Setting.option("how", "It is", OUT, new Option("jog", "left out-jogged")));
     private final PlaceSetting to = has(Setting.place("to", "Turned out to", "table:taken"));
 

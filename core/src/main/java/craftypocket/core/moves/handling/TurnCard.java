@@ -21,7 +21,7 @@ final class TurnCard extends Move {
 
     private final PlaceSetting pile = has(Setting.place("pile", "In", "deck"));
     private final AmountSetting at =
-            has(Setting.amount("at", "Its place from the top", "1").between(always(1), sizeLess(pile, 0)));
+            has(Setting.amount("at", "Its place from the top", "1").asPlace().between(always(1), sizeLess(pile, 0)));
     private final OptionSetting seen = has(Setting.option("seen", "Seen", YES, new Option("no", "secretly")));
 
     TurnCard() {

@@ -21,6 +21,7 @@ final class RifflePeek extends Move {
     private final RoleSetting role = has(Setting.role("role", "Becomes", "A").becomes());
     private final PlaceSetting pile = has(Setting.place("pile", "Riffle", "deck"));
     private final AmountSetting at = has(Setting.amount("at", "Where they stop", "any")
+            .asPlace()
             .between(always(1), sizeLess(pile, 1))
             .bySpectator()
             .told("they stop at card #"));

@@ -30,6 +30,7 @@ final class SpreadPick extends Move {
             has(Setting.option("not", "But not", new Option("none", "any card"), BOTTOM, TOP, ENDS));
     private final RoleSetting except = has(Setting.maybeRole("except", "Nor this card"));
     private final AmountSetting at = has(Setting.amount("at", "Where they take it", "any")
+            .asPlace()
             .between(always(1), sizeLess(pile, 0))
             .where(this::free)
             .bySpectator()

@@ -23,6 +23,7 @@ final class ThinkInPacket extends Move {
     private final RoleSetting role = has(Setting.role("role", "Becomes", "A").becomes());
     private final PlaceSetting pile = has(Setting.place("pile", "They look through", "deck"));
     private final AmountSetting at = has(Setting.amount("at", "Where they stop", "any")
+            .asPlace()
             .between(always(1), sizeLess(pile, 0))
             .bySpectator()
             .told("they think of card #"));

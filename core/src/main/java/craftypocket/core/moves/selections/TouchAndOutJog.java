@@ -21,6 +21,7 @@ final class TouchAndOutJog extends Move {
     private final RoleSetting role = has(Setting.role("role", "Becomes", "A").becomes());
     private final PlaceSetting pile = has(Setting.place("pile", "Spread", "deck"));
     private final AmountSetting at = has(Setting.amount("at", "Where they touch", "any")
+            .asPlace()
             .between(always(1), sizeLess(pile, 0))
             .bySpectator()
             .told("they touch card #"));
