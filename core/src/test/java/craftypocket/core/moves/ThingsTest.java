@@ -25,7 +25,9 @@ class ThingsTest {
 
     private static List<String> said(Script script) {
         List<PlannedStep> steps = script.plan().steps();
-        return steps.get(steps.size() - 1).remarks().stream().map(Remark::text).toList();
+        return steps.get(steps.size() - 1).remarks().stream()
+                .map(Remark::text)
+                .toList();
     }
 
     /** A bank-card holder, open at the mouth, measured at 58 by 90 mm inside; the sizes of cards are from memory. */
@@ -202,5 +204,41 @@ class ThingsTest {
                     + found.problems().get(0).rule();
         }
         throw new AssertionError("no problem was found");
+    }
+
+    private static Script loaded(String size, String... settings) {
+        Script script = Script.deck(9).size(size).step("palm-top", "count", "1");
+        return script.step("load", settings);
+    }
+
+    /** Bridge cards are 57 by 89 mm, poker cards 63 by 89 mm: common sizes, from memory. */
+    @Test
+    void what_does_not_fit_is_not_loaded_and_what_nobody_measured_is_not_known() {
+        Script bridge = loaded("bridge", "wide", "58", "high", "90");
+        Script poker = loaded("poker", "wide", "58", "high", "90");
+
+        assertThat(bridge.trace().end().broken()).isEmpty();
+        assertThat(bridge.plan().steps().get(1).remarks())
+                .extracting(Remark::text)
+                .first()
+                .asString()
+                .startsWith("It fits: ");
+        assertThat(poker.trace().end().broken().orElseThrow().reason()).startsWith("It does not go in: ");
+        assertThat(Script.cards(poker.trace(), "palm")).hasSize(1);
+        assertThat(loaded("poker", "wide", "58", "high", "90", "fold", "quarters")
+                        .trace()
+                        .end()
+                        .broken())
+                .isEmpty();
+        assertThat(loaded("poker").plan().steps().get(1).remarks())
+                .extracting(Remark::text)
+                .first()
+                .asString()
+                .contains("the inside is not measured");
+        assertThat(loaded("", "wide", "58", "high", "90").plan().steps().get(1).remarks())
+                .extracting(Remark::text)
+                .first()
+                .asString()
+                .contains("nobody said how large the cards are");
     }
 }

@@ -5,6 +5,7 @@ import craftypocket.core.cards.Inside;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Caution;
 import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Fitting;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
@@ -25,16 +26,19 @@ import java.util.Optional;
 final class Load extends Move {
 
     private static final Option POKER = new Option("poker", "poker size");
+    private static final Option AS_LAID = new Option("set-up", "as large as the set-up says");
     private static final Option FLAT = new Option("flat", "flat");
     private static final Option QUARTERS = new Option("quarters", "folded in quarters");
 
     private final PlaceSetting from = has(Setting.place("from", "From", "palm"));
     private final PlaceSetting to = has(Setting.place("to", "Into", "pocket:inside"));
     private final OptionSetting card =
-            has(Setting.option("card", "Cards are", POKER, new Option("bridge", "bridge size")));
+            has(Setting.option("card", "Cards are", AS_LAID, POKER, new Option("bridge", "bridge size")));
     private final OptionSetting fold = has(Setting.option("fold", "They go in", FLAT, QUARTERS));
-    private final EstimateSetting wide = has(Setting.estimate("wide", "Inside, millimetres wide", "90"));
-    private final EstimateSetting high = has(Setting.estimate("high", "Inside, millimetres high", "100"));
+    private final EstimateSetting wide =
+            has(Setting.estimate("wide", "Inside, millimetres wide; 0 if not measured", "0"));
+    private final EstimateSetting high =
+            has(Setting.estimate("high", "Inside, millimetres high; 0 if not measured", "0"));
 
     Load() {
         super(
@@ -54,7 +58,10 @@ final class Load extends Move {
 
     @Override
     public List<Need> needs(Values values) {
-        return List.of(Needs.apart(from, to, values), Needs.cards(from, 1, values));
+        return List.of(
+                Needs.apart(from, to, values),
+                Needs.cards(from, 1, values),
+                fitting(values).need());
     }
 
     @Override
@@ -69,23 +76,20 @@ final class Load extends Move {
 
     @Override
     public List<Remark> remarks(Values values) {
-        CardSize size = values.of(card) == POKER ? CardSize.POKER : CardSize.BRIDGE;
-        CardSize laid = values.of(fold) == FLAT ? size : size.folded();
-        Inside inside =
-                new Inside(values.amount(wide).low(), values.amount(high).low(), false);
-        boolean fits = inside.fit(Optional.of(laid)) == Inside.Fit.FLAT;
-        String measures = laid.millimetres() + " into " + inside.millimetres();
-        List<Remark> remarks = new ArrayList<>();
-        remarks.add(new Remark(
-                !fits,
-                fits
-                        ? "It fits: " + measures + "."
-                        : "It does not fit: " + measures + ". Use a larger holder"
-                                + (size == CardSize.POKER ? ", bridge-size cards" : "") + " or fold it."));
+        List<Remark> remarks = new ArrayList<>(fitting(values).remarks());
         if (values.of(fold) == QUARTERS) {
             remarks.add(
                     new Remark(false, "A folded card cannot go back into the deck: put a new one on the reset list."));
         }
         return remarks;
+    }
+
+    private Fitting fitting(Values values) {
+        Optional<CardSize> size = values.of(card) == AS_LAID
+                ? values.props().cards()
+                : Optional.of(values.of(card) == POKER ? CardSize.POKER : CardSize.BRIDGE);
+        return new Fitting(
+                new Inside(values.amount(wide).low(), values.amount(high).low(), false),
+                size.map(laid -> values.of(fold) == FLAT ? laid : laid.folded()));
     }
 }

@@ -7,6 +7,7 @@ import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Spoilt;
 import craftypocket.core.layout.Thing;
 import craftypocket.core.moves.Family;
+import craftypocket.core.moves.Fitting;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
@@ -24,7 +25,6 @@ import craftypocket.core.settings.ThingSetting;
 import craftypocket.core.settings.Values;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** Cards go into a thing: as a block, in front of what lies there, behind it, or between two things. */
@@ -85,11 +85,7 @@ final class PutIn extends Move {
         if (values.of(where) == InThing.BEHIND) {
             needs.add(InThing.behindLies(behind, into, values));
         }
-        boolean fits = fit(values) != Inside.Fit.NOT;
-        needs.add(new Need(
-                hands -> fits,
-                "It does not go in: " + measures(values) + ".",
-                "Fold it, use smaller cards, or use a larger holder."));
+        needs.add(fitting(values).need());
         return needs;
     }
 
@@ -113,42 +109,13 @@ final class PutIn extends Move {
 
     @Override
     public List<Remark> remarks(Values values) {
-        return switch (fit(values)) {
-            case FLAT -> List.of(new Remark(false, "It fits: " + measures(values) + "."));
-            case STICKS_OUT ->
-                List.of(new Remark(
-                        false,
-                        String.format(
-                                Locale.ROOT,
-                                "It sticks out at the mouth by %.1f mm: %s.",
-                                inside(values).sticksOut(size(values).orElseThrow()),
-                                measures(values))));
-            case NOT -> List.of();
-            case NOT_MEASURED ->
-                List.of(
-                        new Remark(
-                                false,
-                                values.props().cards().isEmpty()
-                                        ? "Whether it fits is not known: nobody said how large the cards are. Say it in the set-up."
-                                        : "Whether it fits is not known: the inside is not measured. Measure it, and write it in the set-up."));
-        };
+        return fitting(values).remarks();
     }
 
-    private Inside inside(Values values) {
-        return values.thingAround(into).map(Thing::inside).orElse(new Inside(0, 0, false));
-    }
-
-    private Optional<CardSize> size(Values values) {
+    private Fitting fitting(Values values) {
         Option how = values.of(fold);
-        return values.props().cards().map(card -> how == FLAT ? card : how == HALF ? card.halved() : card.folded());
-    }
-
-    private Inside.Fit fit(Values values) {
-        return inside(values).fit(size(values));
-    }
-
-    private String measures(Values values) {
-        return size(values).map(CardSize::millimetres).orElse("cards") + " into "
-                + inside(values).millimetres();
+        Optional<CardSize> card =
+                values.props().cards().map(size -> how == FLAT ? size : how == HALF ? size.halved() : size.folded());
+        return new Fitting(values.thingAround(into).map(Thing::inside).orElse(new Inside(0, 0, false)), card);
     }
 }
