@@ -75,17 +75,19 @@ final class DisplayRules extends Rules {
             List<Trace.Shown> alike =
                     open.stream().filter(s -> s.front() == front).toList();
             long backs = alike.stream().filter(s -> side(s).isBack()).count();
-            long wrong = front ? backs : alike.size() - backs;
+            // What most of them show is what is meant to be seen.
+            boolean faces = 2 * backs < alike.size() || (2 * backs == alike.size() && front);
+            long wrong = faces ? backs : alike.size() - backs;
             if (wrong > 0 && wrong < alike.size()) {
                 Trace.Shown one = alike.stream()
-                        .filter(s -> side(s).isBack() == front)
+                        .filter(s -> side(s).isBack() == faces)
                         .findFirst()
                         .orElseThrow();
                 add(
                         Hint.Rule.WRONG_SIDE,
                         index,
-                        front
-                                ? "A back is seen where the other cards show faces: keep the double-backed card hidden in this display."
+                        faces
+                                ? "A back is seen where the other cards show faces: keep that card hidden in this display."
                                 : "The " + CardText.name(side(one))
                                         + " is seen where the other cards show backs: its card has no back on that side."
                                         + " Keep it hidden in this display.",

@@ -2,7 +2,6 @@ package craftypocket.core.advise;
 
 import craftypocket.core.cards.CardText;
 import craftypocket.core.cards.Side;
-import craftypocket.core.layout.Place;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Trait;
 import craftypocket.core.read.Plan;
@@ -13,8 +12,10 @@ import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** What is done too often. */
 final class RepetitionRules extends Rules {
@@ -57,13 +58,16 @@ final class RepetitionRules extends Rules {
     }
 
     private void repeats() {
-        Map<Place, Integer> counts = new HashMap<>();
+        Map<List<Object>, Integer> counts = new HashMap<>();
         for (int i = 0; i < steps(); i++) {
             boolean counted = step(i).move().family() == Family.COUNTS
                     && after(i).passed().isPresent()
                     && after(i).passed().get().seeming() > 1;
             if (done(i) && counted) {
-                int times = counts.merge(after(i).passed().get().place(), 1, Integer::sum);
+                // Another count, such as the opening one, and a card that was turned meanwhile, are no repeat.
+                List<Object> effect =
+                        List.of(after(i).passed().get().place(), step(i).move().id(), sidesSeen(i));
+                int times = counts.merge(effect, 1, Integer::sum);
                 if (times == REPEATS + 1) {
                     add(
                             Hint.Rule.FOURTH_REPEAT,
@@ -73,6 +77,12 @@ final class RepetitionRules extends Rules {
                 }
             }
         }
+    }
+
+    private Set<Side> sidesSeen(int index) {
+        return seenByAll(index).stream()
+                .map(shown -> plan().pack().card(shown.card()).side(shown.front()))
+                .collect(Collectors.toSet());
     }
 
     private void shuffles(Trait trait, int most, Hint.Rule rule, boolean matters, String text, String reason) {

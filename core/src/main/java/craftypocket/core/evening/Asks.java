@@ -1,5 +1,6 @@
 package craftypocket.core.evening;
 
+import craftypocket.core.cards.Card;
 import craftypocket.core.layout.Layout;
 import craftypocket.core.layout.Place;
 import craftypocket.core.moves.Family;
@@ -88,9 +89,16 @@ public record Asks(
                         .filter(owner -> !owner.isEmpty())
                         .collect(Collectors.toCollection(TreeSet::new)),
                 plan.steps().stream().anyMatch(Asks::byThem),
-                !plan.routine().setUp().extra().isBlank()
-                        || !plan.routine().setUp().markings().isEmpty(),
+                special(plan),
                 fills(plan, layouts));
+    }
+
+    /** Whether somebody who looks the cards over finds one that is no card of a plain pack, or one that is there twice. */
+    private static boolean special(Plan plan) {
+        List<Card> cards = plan.pack().cards();
+        return !plan.routine().setUp().markings().isEmpty()
+                || cards.stream().anyMatch(card -> !card.examinable())
+                || cards.stream().map(Card::front).distinct().count() < cards.size();
     }
 
     private static boolean byThem(PlannedStep step) {

@@ -102,8 +102,10 @@ final class Conflicts {
                 add(
                         Conflict.Kind.SPECIAL_HANDED_OUT,
                         other == act ? List.of(act) : List.of(Math.min(act, other), Math.max(act, other)),
-                        "In " + title(act) + " people hold the deck, and the special or marked cards of " + title(other)
-                                + " are in it. Use a second deck for one of them.");
+                        "In " + title(act) + " people hold the deck, and the special or marked cards of "
+                                + (other == act
+                                        ? "it are there. Take them out first, or let nobody look the deck over."
+                                        : title(other) + " are in it. Use a second deck for one of them."));
             }
         }
     }

@@ -48,6 +48,24 @@ class DisplayRulesTest {
                 .containsExactly(Hint.Rule.WRONG_SIDE);
     }
 
+    /** Three cards with two faces and one plain card, all turned the same way: the back of the plain one is what is wrong. */
+    @Test
+    void of_two_faced_cards_the_back_of_a_plain_one_is_the_wrong_side() {
+        Script show = packet("AS/4S AH/4H AD/4D KC").step("show-sides", "count", "4");
+
+        assertThat(hints(show))
+                .filteredOn(hint -> hint.rule() == Hint.Rule.WRONG_SIDE)
+                .singleElement()
+                .satisfies(hint -> assertThat(hint.text()).startsWith("A back is seen"));
+    }
+
+    @Test
+    void a_packet_of_which_fewer_are_seen_is_thick() {
+        assertThat(rules(packet("KS KH KD KC").step("show-sides", "count", "3")))
+                .containsExactly(Hint.Rule.THICK_PACKET);
+        assertThat(rules(packet("KS KH KD").step("show-sides", "count", "3"))).isEmpty();
+    }
+
     @Test
     void another_back_than_the_usual_one() {
         assertThat(rules(packet("KS KH/back-red").step("show-sides", "count", "2")))

@@ -36,6 +36,22 @@ class HintsTest {
         assertThat(rules(counts(3))).isEmpty();
     }
 
+    /** The opening count is another one, and a card that is turned changes what is seen. */
+    @Test
+    void an_opening_count_and_a_turned_card_are_no_repeats() {
+        Script opened = Script.deck(6).step("block-count", "pile", "deck", "promise", "aside");
+        Script turned = Script.deck(4);
+        for (int i = 0; i < 3; i++) {
+            opened.step("hidden-third", "pile", "deck", "promise", "aside");
+        }
+        for (int i = 0; i < 4; i++) {
+            turned.step("hidden-third", "pile", "deck").step("turn-card", "pile", "deck", "at", "1");
+        }
+
+        assertThat(rules(opened)).doesNotContain(Hint.Rule.FOURTH_REPEAT);
+        assertThat(rules(turned)).doesNotContain(Hint.Rule.FOURTH_REPEAT);
+    }
+
     private static Script riffled(String times, RoleKind kind, String card) {
         return Script.deck(12).role("S", kind, "", card).step("spectator-riffle", "times", times);
     }

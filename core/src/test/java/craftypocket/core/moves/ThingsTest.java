@@ -25,9 +25,7 @@ class ThingsTest {
 
     private static List<String> said(Script script) {
         List<PlannedStep> steps = script.plan().steps();
-        return steps.get(steps.size() - 1).remarks().stream()
-                .map(Remark::text)
-                .toList();
+        return steps.get(steps.size() - 1).remarks().stream().map(Remark::text).toList();
     }
 
     /** A bank-card holder, open at the mouth, measured at 58 by 90 mm inside; the sizes of cards are from memory. */

@@ -1,6 +1,7 @@
 package craftypocket.core.moves.counts;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Place;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
@@ -75,7 +76,9 @@ final class ShowSides extends Move {
             int gap = words.indexOf(' ', word);
             word = gap < 0 ? word : gap + 1;
         }
-        hands.passesFor(place, values.of(count), values.of(count));
+        // A packet of which fewer are seen holds some of them squared as one.
+        boolean packet = values.placeKind(pile) != Place.Kind.DECK;
+        hands.passesFor(place, packet ? hands.size(place) : values.of(count), values.of(count));
         if (values.of(count) == hands.size(place)) {
             // Spread in the open they can be counted.
             hands.believe(place, values.of(count));
