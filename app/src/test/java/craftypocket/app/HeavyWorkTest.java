@@ -4,10 +4,12 @@ import static craftypocket.app.RunningApplication.delete;
 import static craftypocket.app.RunningApplication.get;
 import static craftypocket.app.RunningApplication.post;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import craftypocket.app.RunningApplication.Answer;
 import java.io.IOException;
 import java.net.Socket;
+import java.net.http.HttpRequest;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -185,5 +187,14 @@ class HeavyWorkTest {
         Answer again = get("/api/reckoner/order?cards=2&riffles=1");
 
         assertThat(again.json()).isEqualTo(first.json()).hasSize(2);
+    }
+
+    /** An answer that has begun says 200 already: it is broken off, and no problem stands where an answer is read. */
+    @Test
+    void a_computation_that_fails_when_its_answer_has_begun_is_broken_off() {
+        assertThatThrownBy(() -> RunningApplication.send(
+                        HttpRequest.newBuilder(RunningApplication.base().resolve("/test/fails-after/400"))))
+                .hasRootCauseInstanceOf(IOException.class);
+        assertThat(get("/api/routines").status()).isEqualTo(200);
     }
 }

@@ -2,6 +2,7 @@ package craftypocket.app.http;
 
 import craftypocket.core.settings.Problem;
 import craftypocket.core.settings.ProblemsFound;
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import java.util.List;
@@ -69,8 +70,12 @@ class ProblemAnswers extends ResponseEntityExceptionHandler {
                 List.of());
     }
 
+    /** @throws Exception the failure itself, where the answer has begun already: then the server breaks it off, for a problem inside it would pass for an answer */
     @ExceptionHandler
-    ProblemDetail unexpected(Exception failure) {
+    ProblemDetail unexpected(Exception failure, HttpServletResponse response) throws Exception {
+        if (response.isCommitted()) {
+            throw failure;
+        }
         LOG.error("A request failed unexpectedly", failure);
         return Problems.of(
                 HttpStatus.INTERNAL_SERVER_ERROR,
