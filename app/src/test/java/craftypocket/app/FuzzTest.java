@@ -77,6 +77,10 @@ class FuzzTest {
     };
 
     private final Random random = new Random(SEED);
+    /** Where each move can be done, and what is on the shelf: what is asked is asked of all of them. */
+    private final List<JsonNode> routines = new ArrayList<>();
+
+    private final List<String> shelf = new ArrayList<>();
 
     @Test
     void nothing_that_is_asked_brings_an_answer_without_its_parts() {
@@ -85,6 +89,12 @@ class FuzzTest {
                 .json()
                 .path("id")
                 .asString();
+        get("/api/moves")
+                .json()
+                .path("moves")
+                .forEach(move -> routines.add(
+                        get("/api/moves/" + move.path("id").asString() + "/playground").json()));
+        get("/api/routines").json().forEach(each -> shelf.add(each.path("id").asString()));
         Map<String, Integer> statuses = new TreeMap<>();
         List<String> failures = new ArrayList<>();
         long longest = 0;
@@ -173,6 +183,9 @@ class FuzzTest {
 
     private byte[] body(String sent) {
         JsonNode tree = JSON.readTree(sent);
+        if (tree instanceof ObjectNode asked) {
+            ofAnything(asked);
+        }
         for (int changes = 1 + random.nextInt(3); changes > 0; changes--) {
             change(tree);
         }
@@ -183,6 +196,21 @@ class FuzzTest {
             }
         }
         return bytes;
+    }
+
+    /** Half of what is asked of a routine is asked of one with any of the moves; half of the sets are of what is on the shelf. */
+    private void ofAnything(ObjectNode asked) {
+        if (asked.path("routine").isObject() && random.nextBoolean()) {
+            asked.set("routine", routines.get(random.nextInt(routines.size())));
+        }
+        if (asked.path("acts").isArray() && random.nextBoolean()) {
+            ArrayNode acts = JSON.createArrayNode();
+            for (int act = 1 + random.nextInt(4); act > 0; act--) {
+                acts.add(((ObjectNode) asked.path("acts").get(0).deepCopy())
+                        .put("routine", shelf.get(random.nextInt(shelf.size()))));
+            }
+            asked.set("acts", acts);
+        }
     }
 
     /** Changes one place of a document: a value, a name, something too much or too little. */
