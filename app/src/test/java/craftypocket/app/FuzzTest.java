@@ -92,8 +92,9 @@ class FuzzTest {
         get("/api/moves")
                 .json()
                 .path("moves")
-                .forEach(move -> routines.add(
-                        get("/api/moves/" + move.path("id").asString() + "/playground").json()));
+                .forEach(
+                        move -> routines.add(get("/api/moves/" + move.path("id").asString() + "/playground")
+                                .json()));
         get("/api/routines").json().forEach(each -> shelf.add(each.path("id").asString()));
         Map<String, Integer> statuses = new TreeMap<>();
         List<String> failures = new ArrayList<>();

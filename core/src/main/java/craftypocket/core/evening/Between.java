@@ -1,6 +1,7 @@
 package craftypocket.core.evening;
 
 import craftypocket.core.cards.CardText;
+import craftypocket.core.cards.Mark;
 import craftypocket.core.cards.Pack;
 import craftypocket.core.layout.Hold;
 import craftypocket.core.layout.Lying;
@@ -82,7 +83,12 @@ public record Between(
         boolean bend = moment.layout().holds().stream()
                 .map(Hold::kind)
                 .anyMatch(kind -> kind == Hold.Kind.BEND || kind == Hold.Kind.SEPARATION);
+        Set<String> brushed = moment.spoilt().stream()
+                .filter(each -> each.how() == Spoilt.BRUSHED)
+                .map(each -> code(plan, each.card()))
+                .collect(Collectors.toSet());
         Map<String, Set<Spoilt>> spoilt = moment.spoilt().stream()
+                .filter(each -> each.how().forGood())
                 .collect(Collectors.groupingBy(
                         each -> code(plan, each.card()),
                         Collectors.mapping(Trace.SpoiltCard::how, Collectors.toSet())));
@@ -90,10 +96,16 @@ public record Between(
                 cards,
                 bend,
                 spoilt,
-                plan.routine().setUp().markings(),
+                plan.routine().setUp().markings().stream()
+                        .filter(each -> !(isSalt(each) && brushed.contains(each.card())))
+                        .toList(),
                 moment.layout().things().stream()
                         .map(lying -> lying(plan, lying))
                         .toList());
+    }
+
+    static boolean isSalt(SetUp.Marking marking) {
+        return Mark.SALTED.name().equalsIgnoreCase(marking.mark());
     }
 
     private static String code(Plan plan, int card) {

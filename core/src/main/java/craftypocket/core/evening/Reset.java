@@ -56,6 +56,7 @@ public record Reset(Kind kind, String sentence, List<String> cards, int seconds,
         LAY(Openness.IN_PASSING, 8),
         BEND(Openness.OPENLY, 2),
         STRAIGHTEN(Openness.OPENLY, 3),
+        BRUSH(Openness.OPENLY, 3),
         THING(Openness.IN_PASSING, 6);
 
         private final Openness openness;

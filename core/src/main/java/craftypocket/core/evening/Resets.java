@@ -94,6 +94,7 @@ public record Resets(List<Reset> list, SetUp after) {
             Reset.Kind.STACK,
             Reset.Kind.BEND,
             Reset.Kind.STRAIGHTEN,
+            Reset.Kind.BRUSH,
             Reset.Kind.THING);
 
     /** What all ends need, put together. */
@@ -172,8 +173,10 @@ public record Resets(List<Reset> list, SetUp after) {
                     cards.put(place, lying);
                 }
             });
-            Between after =
-                    new Between(cards, next.bend(), Map.of(), ends.usual().markings(), next.things());
+            List<SetUp.Marking> marks = ends.usual().markings().stream()
+                    .filter(each -> !Between.isSalt(each) || next.markings().contains(each))
+                    .toList();
+            Between after = new Between(cards, next.bend(), Map.of(), marks, next.things());
             return new Resets(list, after.setUp(cards, next, next.things()));
         }
 
@@ -360,6 +363,7 @@ public record Resets(List<Reset> list, SetUp after) {
             turnDown();
             layPiles();
             bend();
+            brush();
             putThings();
         }
 
@@ -524,6 +528,16 @@ public record Resets(List<Reset> list, SetUp after) {
             } else if (now.bend() && !next.bend()) {
                 tasks.add(new Task(Reset.Kind.STRAIGHTEN, "Take the bend out of the deck.", List.of()));
             }
+        }
+
+        /** Salt that the next routine does not use would grate in its first shuffle. */
+        private void brush() {
+            now.markings().stream()
+                    .filter(each -> Between.isSalt(each) && !next.markings().contains(each))
+                    .forEach(each -> tasks.add(new Task(
+                            Reset.Kind.BRUSH,
+                            "Brush the salt off " + LyingCard.sign(each.card()) + ".",
+                            List.of(each.card()))));
         }
 
         private void putThings() {

@@ -67,7 +67,7 @@ final class Followed {
                         .toList();
                 deck.addAll(0, order);
             }
-            case BEND, STRAIGHTEN, THING -> {
+            case BEND, STRAIGHTEN, BRUSH, THING -> {
                 // No card is touched.
             }
         }

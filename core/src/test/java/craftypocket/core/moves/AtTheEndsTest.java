@@ -3,13 +3,18 @@ package craftypocket.core.moves;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import craftypocket.core.Script;
+import craftypocket.core.evening.Between;
+import craftypocket.core.evening.Reset;
+import craftypocket.core.evening.Resets;
 import craftypocket.core.layout.Hold;
 import craftypocket.core.layout.Knower;
 import craftypocket.core.layout.Place;
+import craftypocket.core.read.Plan;
 import craftypocket.core.routine.RoleKind;
 import craftypocket.core.run.Survey;
 import craftypocket.core.run.Survey.Verdict;
 import craftypocket.core.run.Trace;
+import craftypocket.core.run.World;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -142,6 +147,19 @@ class AtTheEndsTest {
                 .isEqualTo("No card lies above the break.");
     }
 
+    /** The bottom card lies face up and is known: from below only its back is seen, and it is known all the same. */
+    @Test
+    void a_glimpse_takes_no_name_away() {
+        Trace trace = Script.deck(9)
+                .key("L")
+                .key("K", "3S", 9)
+                .step("turn-card", "at", "9")
+                .step("glimpse", "where", "bottom", "as", "L")
+                .trace();
+
+        assertThat(trace.end().roles().get(0).nameKnownTo()).containsExactly(Knower.PERFORMER);
+    }
+
     @Test
     void of_one_card_there_is_no_second_and_an_empty_deck_is_not_cut() {
         assertThat(broken(Script.deck(1).step("glimpse", "where", "second"))).contains("at least 2 cards");
@@ -248,6 +266,29 @@ class AtTheEndsTest {
                 .step("force-salt", "role", "F");
 
         assertThat(verdict(script, "near the middle")).isEqualTo(expected);
+    }
+
+    @Test
+    void salt_stays_until_it_is_brushed_off() {
+        Script salted = Script.deck(52)
+                .role("F", RoleKind.FORCE, "Ines", "QD")
+                .place("QD", 25)
+                .place("7C", 26)
+                .mark("7C", "salted");
+        Plan plain = Script.deck(52).plan();
+
+        Script forced = Script.from(salted.routine()).step("force-salt", "role", "F");
+        Script brushed = Script.from(forced.routine()).step("brush-off");
+        assertThat(broken(Script.from(salted.routine()).step("brush-off").step("force-salt", "role", "F")))
+                .startsWith("There is no salt below");
+        assertThat(broken(Script.from(brushed.routine()).step("brush-off"))).isEqualTo("There is no salt in the deck.");
+        assertThat(Resets.before(Between.after(forced.plan(), World.USUAL), plain)
+                        .list())
+                .extracting(Reset::sentence)
+                .containsExactly("Brush the salt off 7♣.");
+        assertThat(Resets.before(Between.after(brushed.plan(), World.USUAL), plain)
+                        .list())
+                .isEmpty();
     }
 
     @Test

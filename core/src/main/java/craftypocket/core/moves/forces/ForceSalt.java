@@ -1,6 +1,5 @@
 package craftypocket.core.moves.forces;
 
-import craftypocket.core.cards.Mark;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Caution;
 import craftypocket.core.moves.Expectation;
@@ -11,6 +10,7 @@ import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Remark;
 import craftypocket.core.moves.Words;
+import craftypocket.core.moves.handling.BrushOff;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
@@ -50,7 +50,7 @@ final class ForceSalt extends Move {
     }
 
     private static boolean salted(Hands hands, int place, int position) {
-        return position < hands.size(place) && hands.marked(hands.card(place, position + 1), Mark.SALTED);
+        return position < hands.size(place) && BrushOff.salted(hands, hands.card(place, position + 1));
     }
 
     @Override

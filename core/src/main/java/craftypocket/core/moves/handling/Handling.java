@@ -18,6 +18,7 @@ public final class Handling {
             new ExchangeBlocks(),
             new HandOver(),
             new LetGo(),
+            new BrushOff(),
             new HoldBreak(),
             new PassBreak(),
             new JogCard(),

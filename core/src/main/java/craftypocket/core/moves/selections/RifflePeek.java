@@ -7,7 +7,9 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Remark;
 import craftypocket.core.moves.Words;
+import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.RoleSetting;
@@ -42,6 +44,15 @@ final class RifflePeek extends Move {
     @Override
     public List<Need> needs(Values values) {
         return List.of(Needs.inYourHands(pile, values), Needs.owned(role, values), Needs.open(role, values));
+    }
+
+    @Override
+    public List<Remark> remarks(Values values) {
+        return values.amount(at).kind() == Amount.Kind.ANY
+                ? List.of(new Remark(
+                        false,
+                        "The last card is left out: no break can be held below it. Do not let the riffle run out."))
+                : List.of();
     }
 
     @Override
