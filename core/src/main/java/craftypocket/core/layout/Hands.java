@@ -205,6 +205,11 @@ public final class Hands {
         return find(place, card);
     }
 
+    /** The position of a role's card in a pile, or 0 when it is not chosen or not there. */
+    public int positionOf(int place, int role) {
+        return isIn(place, role) ? positionIn(place, cardOf(role)) : 0;
+    }
+
     /** The same, for what the performer need not know. */
     int find(int place, int card) {
         int from = place * cards;

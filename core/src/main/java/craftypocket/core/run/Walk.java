@@ -11,6 +11,7 @@ import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
 
@@ -84,35 +85,35 @@ public final class Walk {
      * @return whether that could be done
      */
     public boolean performOtherwise(int step, Hands hands, Consumer<Values> change) {
-        PlannedStep planned = plan.steps().get(step);
-        Values numbers = values.get(step).another();
-        hands.atStep(step);
-        if (!planned.applies(hands)) {
-            return false;
-        }
-        planned.follow(hands, numbers, beyond[step]);
-        change.accept(numbers);
-        if (!planned.readyOtherwise(hands, numbers)) {
-            return false;
-        }
-        planned.perform(hands, numbers);
-        return true;
+        return otherwise(step, hands, change)
+                .map(numbers -> {
+                    plan.steps().get(step).perform(hands, numbers);
+                    return true;
+                })
+                .orElse(false);
     }
 
     /** Does a step whose secret part does not come off, where it could be done as it is meant. */
     public boolean perform(int step, Mishap mishap, Hands hands) {
+        return otherwise(step, hands, numbers -> {})
+                .map(numbers -> {
+                    mishap.done().on(hands, numbers);
+                    return true;
+                })
+                .orElse(false);
+    }
+
+    /** The numbers of a step with a change, where it can be done with them. */
+    private Optional<Values> otherwise(int step, Hands hands, Consumer<Values> change) {
         PlannedStep planned = plan.steps().get(step);
-        Values numbers = values.get(step).another();
         hands.atStep(step);
         if (!planned.applies(hands)) {
-            return false;
+            return Optional.empty();
         }
+        Values numbers = values.get(step).another();
         planned.follow(hands, numbers, beyond[step]);
-        if (!planned.readyOtherwise(hands, numbers)) {
-            return false;
-        }
-        mishap.done().on(hands, numbers);
-        return true;
+        change.accept(numbers);
+        return planned.readyOtherwise(hands, numbers) ? Optional.of(numbers) : Optional.empty();
     }
 
     /** The card that lies where the role's should, when it is another one: the step is done to that. */

@@ -125,6 +125,15 @@ public final class ChunksSetting extends NumberSetting {
         return Math.max(0, left);
     }
 
+    /** How many chunks are taken before the cards have run out. */
+    public int taken(Hands hands, Values values) {
+        int taken = 0;
+        while (taken < values.chosen(this).length && left(hands, values, taken) > 0) {
+            taken++;
+        }
+        return taken;
+    }
+
     /** Works out from what is chosen what is taken: as long as there are cards, and the rest of them where one is the rest. */
     public void settle(Hands hands, Values values) {
         int[] chosen = values.chosen(this);

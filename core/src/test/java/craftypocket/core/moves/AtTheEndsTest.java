@@ -311,6 +311,19 @@ class AtTheEndsTest {
                 .step("force-riffle-break", "role", "F", "at", at);
     }
 
+    /** 25 cards above the one over the break: six packets of four, one card, and the packet taken at the break. */
+    @Test
+    void they_stop_at_a_packet_that_there_is() {
+        Script script = Script.deck(52)
+                .role("F", RoleKind.FORCE, "Ines", "QD")
+                .place("QD", 27)
+                .step("hold-break", "depth", "26")
+                .step("force-packet-cut", "packets", "4 until gone", "stop", "any");
+
+        assertThat(script.survey().worlds()).isEqualTo(8);
+        assertThat(script.survey().allHold()).isTrue();
+    }
+
     @ParameterizedTest
     @CsvSource({"19, above, true", "19, below, false", "21, below, true", "21, above, false"})
     void a_short_card_lies_on_either_side_of_the_force_card(int at, String side, boolean done) {

@@ -31,7 +31,7 @@ final class ForcePacketCut extends Move {
                     (hands, values) -> Math.max(0, hands.breakDepth(values.of(pile)) - 1))
             .leavingSome());
     private final AmountSetting stop = has(Setting.amount("stop", "They stop at packet", "any")
-            .between(always(1), (hands, values) -> values.chunks(packets).length + 1)
+            .between(always(1), (hands, values) -> packets.taken(hands, values) + 1)
             .bySpectator()
             .told("they stop at packet #"));
 

@@ -62,8 +62,7 @@ final class ForceSalt extends Move {
     public List<Expectation> expectations(Values values) {
         int place = values.of(pile);
         int card = values.of(role);
-        return List.of(Forces.nearMiddle(
-                "the salt", place, hands -> hands.isIn(place, card) ? hands.positionIn(place, hands.cardOf(card)) : 0));
+        return List.of(Forces.nearMiddle("the salt", place, hands -> hands.positionOf(place, card)));
     }
 
     @Override

@@ -77,10 +77,7 @@ final class ForceShortRiffle extends Move {
     public List<Expectation> expectations(Values values) {
         int place = values.of(pile);
         int card = values.of(force);
-        return List.of(Forces.nearMiddle(
-                "the short card",
-                place,
-                hands -> hands.isIn(place, card) ? hands.positionIn(place, hands.cardOf(card)) : 0));
+        return List.of(Forces.nearMiddle("the short card", place, hands -> hands.positionOf(place, card)));
     }
 
     @Override

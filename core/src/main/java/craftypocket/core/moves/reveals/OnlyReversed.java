@@ -50,7 +50,7 @@ final class OnlyReversed extends Move {
         int card = values.of(role);
         return List.of(new Expectation(
                 hands -> {
-                    int its = hands.isIn(place, card) ? hands.positionIn(place, hands.cardOf(card)) : 0;
+                    int its = hands.positionOf(place, card);
                     for (int position = 1; its > 0 && position <= hands.size(place); position++) {
                         boolean alike =
                                 Reveals.showsFace(hands, place, position) == Reveals.showsFace(hands, place, its);

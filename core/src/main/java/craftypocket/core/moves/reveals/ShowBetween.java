@@ -53,7 +53,7 @@ final class ShowBetween extends Move {
         int card = values.of(role);
         return List.of(new Expectation(
                 hands -> {
-                    int at = hands.isIn(place, card) ? hands.positionIn(place, hands.cardOf(card)) : 0;
+                    int at = hands.positionOf(place, card);
                     return at > 1
                             && at < hands.size(place)
                             && Reveals.showsFace(hands, place, at - 1)

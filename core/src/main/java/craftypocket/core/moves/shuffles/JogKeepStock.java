@@ -51,26 +51,29 @@ final class JogKeepStock extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
+        int others = shuffleOntoTheJog(hands, values);
+        Chunks.shuffle(hands, values, place, again, 0, others);
+        hands.cut(place, others);
+    }
+
+    /** The stock goes undermost, the others are shuffled onto the jogged one of them; gives how many they are. */
+    private int shuffleOntoTheJog(Hands hands, Values values) {
+        int place = values.of(pile);
         int kept = values.of(stock);
         int others = hands.size(place) - kept;
         hands.cut(place, kept);
         // The first of the others is the jogged card: the rest is shuffled onto it.
         Chunks.shuffle(hands, values, place, chunks, 1, others - 1);
         hands.single(place, 0, place, others - 1);
-        Chunks.shuffle(hands, values, place, again, 0, others);
-        hands.cut(place, others);
+        return others;
     }
 
     @Override
     public List<Mishap> mishaps() {
         return List.of(new Mishap("the stock was not kept, it became a plain shuffle", (hands, values) -> {
+            shuffleOntoTheJog(hands, values);
             int place = values.of(pile);
-            int kept = values.of(stock);
-            int others = hands.size(place) - kept;
-            hands.cut(place, kept);
-            Chunks.shuffle(hands, values, place, chunks, 1, others - 1);
-            hands.single(place, 0, place, others - 1);
-            hands.overhand(place, 0, hands.size(place), Chunks.withMore(values.chunks(again), kept));
+            hands.overhand(place, 0, hands.size(place), Chunks.withMore(values.chunks(again), values.of(stock)));
         }));
     }
 }
