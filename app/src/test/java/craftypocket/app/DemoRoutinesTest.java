@@ -139,7 +139,7 @@ class DemoRoutinesTest {
         lines.add(
                 !survey.exhaustive()
                         ? "sampled"
-                        : survey.counted() ? survey.worlds() + " worlds" : "all worlds, weighed");
+                        : survey.ways() > 0 ? survey.ways() + " worlds" : "all worlds, weighed");
         survey.findings().stream()
                 .map(finding -> finding.condition().id() + " "
                         + finding.condition().kind().name().toLowerCase(Locale.ROOT) + " "

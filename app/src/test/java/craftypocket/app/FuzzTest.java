@@ -28,6 +28,9 @@ class FuzzTest {
 
     private static final int REQUESTS = Integer.getInteger("crafty.fuzz", 500);
     private static final long SEED = Long.getLong("crafty.fuzz-seed", 8);
+    /** So many demo routines are on the shelf, of which sets are made. */
+    private static final int MOST_ACTS = 20;
+
     private static final long LONGEST_MILLIS = 5000;
     private static final JsonMapper JSON = RunningApplication.JSON;
 
@@ -89,13 +92,18 @@ class FuzzTest {
                 .json()
                 .path("id")
                 .asString();
-        get("/api/moves")
+        get("/api/catalogue")
                 .json()
                 .path("moves")
-                .forEach(
-                        move -> routines.add(get("/api/moves/" + move.path("id").asString() + "/playground")
+                .forEach(move ->
+                        routines.add(get("/api/catalogue/" + move.path("id").asString() + "/playground")
                                 .json()));
-        get("/api/routines").json().forEach(each -> shelf.add(each.path("id").asString()));
+        for (int demo = 1; demo <= MOST_ACTS; demo++) {
+            shelf.add(post("/api/routines/from-file", RunningApplication.demo(demo))
+                    .json()
+                    .path("id")
+                    .asString());
+        }
         Map<String, Integer> statuses = new TreeMap<>();
         List<String> failures = new ArrayList<>();
         long longest = 0;

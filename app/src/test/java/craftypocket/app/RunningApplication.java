@@ -11,6 +11,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.extension.AfterAllCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
@@ -20,6 +21,7 @@ import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ApplicationContextInitializer;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.support.GenericApplicationContext;
+import org.springframework.core.env.MapPropertySource;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
@@ -69,8 +71,14 @@ public final class RunningApplication implements BeforeAllCallback {
         @Override
         ApplicationContextInitializer<ConfigurableApplicationContext> difference() {
             Clock clock = Clock.offset(Clock.tickMillis(ZoneOffset.UTC), Duration.between(Instant.now(), EVENING));
-            return context -> ((GenericApplicationContext) context)
-                    .registerBean("evening", Clock.class, () -> clock, bean -> bean.setPrimary(true));
+            return context -> {
+                ((GenericApplicationContext) context)
+                        .registerBean("evening", Clock.class, () -> clock, bean -> bean.setPrimary(true));
+                // What is worked out must not depend on what else the machine does.
+                context.getEnvironment()
+                        .getPropertySources()
+                        .addFirst(new MapPropertySource("patient", Map.of("crafty.budget", "5m")));
+            };
         }
     }
 

@@ -54,16 +54,18 @@ class SightApiTest {
     @Test
     void a_promise_is_judged_without_asking_and_can_be_put_aside() {
         JsonNode kept = survey(packet("2C JD 3C 4C", COUNT, ""));
-        JsonNode broken = survey(packet("2C JD 3C", COUNT, ""));
-        JsonNode aside = survey(packet(
-                "2C JD 3C",
-                "{\"id\": \"count\", \"move\": \"hidden-third\", \"settings\": {\"promise\": \"aside\"}}",
-                ""));
+        String fair =
+                "{\"id\": \"count\", \"move\": \"hidden-third\", \"settings\": {\"beats\": \"peel peel peel peel\"%s}}";
+        JsonNode broken = survey(packet("2C JD 3C 4C", fair.formatted(""), ""));
+        JsonNode aside = survey(packet("2C JD 3C 4C", fair.formatted(", \"promise\": \"aside\""), ""));
+        // Three counted as four hide nothing: one of them is seen twice, as was meant.
+        JsonNode three = survey(packet("2C JD 3C", COUNT, ""));
 
         assertThat(kept.at("/findings/0/sentence").asString()).contains("third card of the packet");
         assertThat(kept.at("/findings/0/verdict").asString()).isEqualTo("always");
         assertThat(broken.at("/findings/0/verdict").asString()).isEqualTo("never");
         assertThat(aside.at("/findings/0/kind").asString()).isEqualTo("can-be-done");
+        assertThat(three.at("/findings/0/verdict").asString()).isEqualTo("always");
     }
 
     @Test

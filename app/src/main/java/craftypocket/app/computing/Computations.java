@@ -19,6 +19,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.Lock;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Function;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.HttpStatus;
@@ -46,11 +47,8 @@ public class Computations {
     /** One piece of work a core; within, a survey shares the pool's threads. */
     private static final int CORES = Runtime.getRuntime().availableProcessors();
 
-    /** After so long, what is exact gives way to what is quick. */
-    private static final Duration PATIENCE = Duration.ofSeconds(6);
-
-    /** How long one piece of work may run. A performer does not wait longer, and nobody is kept waiting longer by it. */
-    private static final Duration BUDGET = Duration.ofSeconds(8);
+    /** After this part of its time, what is exact gives way to what is quick. */
+    private static final double PATIENCE = 0.75;
 
     /** More people than this do not ask one machine at the same time. */
     private static final int MOST_WAITING = 400;
@@ -141,8 +139,8 @@ public class Computations {
         private void beat(long now) {
             if (since != 0) {
                 long spent = now - since;
-                hurried = spent > PATIENCE.toNanos();
-                stopped |= spent > BUDGET.toNanos();
+                hurried = spent > PATIENCE * budget.toNanos();
+                stopped |= spent > budget.toNanos();
             }
             if (writing.tryLock()) {
                 try {
@@ -177,7 +175,11 @@ public class Computations {
     /** Whether the program ends; guarded by what waits. */
     private boolean closed;
 
-    Computations() {
+    private final Duration budget;
+
+    /** @param budget how long one piece of work may run: a performer does not wait longer, and nobody is kept waiting longer by it */
+    Computations(@Value("${crafty.budget}") Duration budget) {
+        this.budget = budget;
         clock.scheduleAtFixedRate(this::beat, BEAT.toMillis(), BEAT.toMillis(), TimeUnit.MILLISECONDS);
     }
 
