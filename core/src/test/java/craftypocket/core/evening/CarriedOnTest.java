@@ -27,7 +27,7 @@ class CarriedOnTest {
     private static final int WORLDS = Rounds.of(12);
 
     /** So many ends of each routine are put right by hand. */
-    private static final int MOST_ENDS = Rounds.of(80);
+    private static final int MOST_ENDS = Rounds.of(32);
 
     /** A routine that uses the deck, read once. */
     private record Read(String file, Plan plan, Between before) {}
