@@ -58,7 +58,10 @@ function inBrowser(tree) {
   }
 }
 
-const median = (values) => [...values].sort((one, other) => one - other)[Math.floor(values.length / 2)]
+function median(values) {
+  const sorted = [...values].sort((one, other) => one - other)
+  return (sorted[Math.floor((sorted.length - 1) / 2)] + sorted[Math.floor(sorted.length / 2)]) / 2
+}
 
 function table() {
   const rows = [...measured].map(([figure, { unit, before, now }]) => {

@@ -528,8 +528,11 @@ public final class Hands {
         return new Layout(piles, held, things());
     }
 
-    /** What is held, without the piles. */
+    /** What fingers and cards hold, without the piles; not the bend, which is let go by nothing. */
     public List<Hold> held() {
+        if (holds.none()) {
+            return List.of();
+        }
         List<Hold> held = new ArrayList<>();
         for (int place = 0; place < placeCount; place++) {
             addHolds(place, held);

@@ -60,7 +60,8 @@ final class StateCounts {
         tally.weighed = graph.weighed() || all > MOST_WORLDS;
         scale = tally.weighed ? WEIGHED / all : 1;
         tally.worlds = tally.weighed ? WEIGHED : whole(all);
-        tally.ways = tally.weighed ? 0 : tally.worlds;
+        double ways = survey.chance() ? 0 : graph.weighed() ? paths() : all;
+        tally.ways = ways > MOST_WORLDS ? 0 : Math.round(ways);
         tally.allHeld = graph.failedAtFirst().length > 0 ? 0 : part(held(), all);
         for (int layer = 0; layer < layers; layer++) {
             if (graph.layers().get(layer) instanceof Links links) {
@@ -108,6 +109,20 @@ final class StateCounts {
             graph.layers().get(layer).forward(ways[layer], ways[layer + 1]);
         }
         return ways;
+    }
+
+    /** How many ways there are, however likely each of them is: without chance each link is one. */
+    private double paths() {
+        double[] ways = {1};
+        for (int layer = 0; layer < layers; layer++) {
+            Links links = (Links) graph.layers().get(layer);
+            double[] next = new double[graph.size(layer + 1)];
+            for (int link = 0; link < links.size(); link++) {
+                next[links.to(link)] += ways[links.from(link)];
+            }
+            ways = next;
+        }
+        return Arrays.stream(ways).sum();
     }
 
     /** By moment and state, in how many ways it goes on to the end. */

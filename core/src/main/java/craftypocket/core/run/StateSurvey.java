@@ -110,25 +110,12 @@ final class StateSurvey {
     static Outcome of(Plan plan, SurveyOptions options) {
         StateSurvey survey = new StateSurvey(plan, options);
         boolean fits = Arrays.stream(survey.conditionsOf).allMatch(c -> c.length <= MOST_CONDITIONS);
-        Optional<Tally> tally = fits && survey.forward() ? survey.tally() : Optional.empty();
+        Optional<Tally> tally = fits && survey.forward()
+                ? Optional.of(new StateCounts(survey, survey.graph).tally())
+                : Optional.empty();
         boolean stopped =
                 options.cancelled().getAsBoolean() || options.hurried().getAsBoolean();
         return new Outcome(tally, tally.isPresent() || stopped ? "" : survey.why);
-    }
-
-    /** Counts ways, if each is as likely as the others; otherwise goes through them again, and weighs them. */
-    private Optional<Tally> tally() {
-        Tally counted = new StateCounts(this, graph).tally();
-        if (weighed || !widths.uneven()) {
-            return Optional.of(counted);
-        }
-        weighed = true;
-        if (!forward()) {
-            return Optional.empty();
-        }
-        Tally tally = new StateCounts(this, graph).tally();
-        tally.ways = counted.ways;
-        return Optional.of(tally);
     }
 
     /** Says of what there is too much; what is said last counts. */
@@ -191,6 +178,12 @@ final class StateSurvey {
         state(after, graph.states(0));
         for (int step = 0; step < judge.steps(); step++) {
             if (!follow(step) || tooMuch() || matters()) {
+                return false;
+            }
+            if (!weighed && widths.uneven()) {
+                // Some ways are likelier than others: from the beginning again, weighing them.
+                weighed = true;
+                retried = true;
                 return false;
             }
         }
