@@ -36,7 +36,7 @@ record Ends(List<Between> seen, boolean all, Plan plan) {
     private static final int MOST_TRACED = 400;
 
     /** So many others stand for all where there are more. */
-    private static final int SAMPLE = 20;
+    static final int SAMPLE = 20;
 
     private static final long SEED = 20;
 
