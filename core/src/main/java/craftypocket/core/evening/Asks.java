@@ -1,6 +1,7 @@
 package craftypocket.core.evening;
 
 import craftypocket.core.cards.Card;
+import craftypocket.core.cards.Side;
 import craftypocket.core.layout.Layout;
 import craftypocket.core.layout.Place;
 import craftypocket.core.moves.Family;
@@ -17,6 +18,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What a routine asks of the place, the people and the pockets.
@@ -98,7 +100,12 @@ public record Asks(
         List<Card> cards = plan.pack().cards();
         return !plan.routine().setUp().markings().isEmpty()
                 || cards.stream().anyMatch(card -> !card.examinable())
-                || cards.stream().map(Card::front).distinct().count() < cards.size();
+                || faces(cards).distinct().count() < faces(cards).count();
+    }
+
+    /** Faces alone: of plain blanks there may be several. */
+    private static Stream<Side> faces(List<Card> cards) {
+        return cards.stream().map(Card::front).filter(side -> side.kind() == Side.Kind.FACE);
     }
 
     private static boolean byThem(PlannedStep step) {

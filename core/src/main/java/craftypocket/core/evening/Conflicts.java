@@ -118,12 +118,12 @@ final class Conflicts {
         stages.get(act).resets().list().stream()
                 .filter(reset -> reset.kind() == Reset.Kind.STACK)
                 .findFirst()
-                .ifPresent(
-                        stack -> add(
-                                Conflict.Kind.ORDER_LOST,
-                                List.of(act - 1, act),
-                                title(act) + " needs " + stack.cards().size()
-                                        + " cards in order, and that order is lost by then. Begin with it, or carry a second deck."));
+                .ifPresent(stack -> add(
+                        Conflict.Kind.ORDER_LOST,
+                        List.of(act - 1, act),
+                        title(act) + " needs " + stack.cards().size()
+                                + " cards in order, and that order " + (stack.always() ? "is" : "may be")
+                                + " lost by then. Begin with it, or carry a second deck."));
     }
 
     private void signed(int act) {

@@ -12,8 +12,10 @@ import java.util.Optional;
  * @param cards the codes of the cards that it is about
  * @param seconds how long it takes, about
  * @param to where in the deck a card is to come, when that is all there is to it: moves may bring it there unseen
+ * @param always whether every end needs it, and not only some
  */
-public record Reset(Kind kind, String sentence, List<String> cards, int seconds, Optional<Placement> to) {
+public record Reset(
+        Kind kind, String sentence, List<String> cards, int seconds, Optional<Placement> to, boolean always) {
 
     /** How openly something can be done (common practice). */
     public enum Openness {
@@ -78,18 +80,18 @@ public record Reset(Kind kind, String sentence, List<String> cards, int seconds,
 
     static Reset of(Kind kind, String sentence, List<String> cards) {
         int times = kind == Kind.STACK ? cards.size() : 1;
-        return new Reset(kind, sentence, cards, kind.seconds * times, Optional.empty());
+        return new Reset(kind, sentence, cards, kind.seconds * times, Optional.empty(), true);
     }
 
     /** The same, of one card that is to come to a place in the deck. */
     Reset to(Placement place) {
-        return new Reset(kind, sentence, cards, seconds, Optional.of(place));
+        return new Reset(kind, sentence, cards, seconds, Optional.of(place), always);
     }
 
     /** The same, where only some ends need it. */
     Reset sometimes() {
         String then = Character.toLowerCase(sentence.charAt(0)) + sentence.substring(1);
-        return new Reset(kind, "In some runs: " + then, cards, seconds, to);
+        return new Reset(kind, "In some runs: " + then, cards, seconds, to, false);
     }
 
     static Reset of(Kind kind, String sentence) {

@@ -528,7 +528,7 @@ public final class Hands {
         return new Layout(piles, held, things());
     }
 
-    /** What fingers and cards hold, without the piles; not the bend, which is let go by nothing. */
+    /** What is held, without the piles; nothing where there is no more than a bend. */
     public List<Hold> held() {
         if (holds.none()) {
             return List.of();

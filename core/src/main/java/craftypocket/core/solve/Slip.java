@@ -255,8 +255,7 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
             case BEAT_TOO_MANY -> where + ": beat " + (chunk + 1) + " took more cards than it should.";
             case MISHAP -> where + ": " + mishap(walk).told() + ".";
             case SEPARATION_OFF ->
-                where + ": the natural separation was missed by a card, "
-                        + (number > 0 ? "one too low." : "one too high.");
+                where + ": it was one card too " + (number > 0 ? "low" : "high") + ", beside the natural separation.";
             case WRONG_PILE ->
                 where + ": “" + setting.label() + "” was "
                         + walk.plan().freshHands().places().at(number).label() + " instead of "
