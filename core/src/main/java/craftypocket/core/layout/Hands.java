@@ -1027,6 +1027,11 @@ public final class Hands {
         return depth;
     }
 
+    /** Takes a bend out of the cards of a pile. */
+    public void straighten(int place) {
+        holds.straighten(place);
+    }
+
     /** Lets go of whatever is held in a pile. */
     public void letGo(int place) {
         holds.letGo(place);

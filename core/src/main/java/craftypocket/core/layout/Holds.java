@@ -212,6 +212,11 @@ final class Holds {
         return depth;
     }
 
+    /** The cards of a pile are bent back. */
+    void straighten(int place) {
+        state[bendAt + place] = 0;
+    }
+
     /** The packets of a riffle can be told apart no longer. */
     private void square(int place) {
         put(stepAt + place, (byte) 0);

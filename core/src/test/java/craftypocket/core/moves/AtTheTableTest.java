@@ -243,6 +243,26 @@ class AtTheTableTest {
     }
 
     @Test
+    void what_stays_behind_turns_down_with_the_hand() {
+        Script kings = Script.deck(3)
+                .extra("none", "AH AS KS KH AC AD")
+                .order("AH↑ AS↑ KS↑ KH↑ AC↑ AD↑")
+                .step("bottom-bottom-top-top", "pile", "deck", "into", "other-hand", "rest", "turned");
+        Script king = Script.deck(3)
+                .extra("none", "AH AS KS AC AD")
+                .order("AH↑ AS↑ KS↑ AC↑ AD↑")
+                .step("bottom-bottom-top-top", "pile", "deck", "rest", "turned");
+
+        assertThat(kings.trace().end().shown().stream().map(shown -> shown.card() + 1))
+                .containsExactly(6, 5, 1, 2);
+        assertThat(kings.cards("deck")).containsExactly(4, 3);
+        assertThat(kings.trace().end().remarks())
+                .contains("2 cards stay behind under what was counted, and the hand turns down with what stays.");
+        // Nothing else takes what was counted: the hand comes back under it, its card face down.
+        assertThat(king.cards("deck")).containsExactly(-2, -1, -4, -5, 3);
+    }
+
+    @Test
     void chunks_before_the_stop_part_what_lay_on_top_from_the_selection() {
         Script script = Script.deck(52)
                 .selection("A", "Ines")

@@ -89,6 +89,26 @@ class SetUpReaderTest {
                 .matches(hold -> hold.kind() == Hold.Kind.BEND);
     }
 
+    /** R8: the riffle before a messy shuffle is not squared, so that the deck opens where its halves lie back to back. */
+    @Test
+    void a_bend_arises_in_a_riffle_that_is_not_squared_and_goes_when_it_is_taken_out() {
+        Script bent = Script.deck(12)
+                .step("riffle-keep", "top", "1", "cut", "6", "left", "bent")
+                .step("messy", "blocks", "3 2 3 3 rest")
+                .step("turn-upper-half");
+        Script squared = Script.deck(12)
+                .step("riffle-keep", "top", "1", "cut", "6", "left", "bent")
+                .step("let-go", "bend", "out")
+                .step("messy", "blocks", "3 2 3 3 rest")
+                .step("let-go")
+                .step("turn-upper-half");
+
+        // W2: with these blocks six cards lie above the join, and only one looks up in the end.
+        assertThat(bent.trace().end().broken()).isEmpty();
+        assertThat(bent.cards("deck").stream().filter(card -> card < 0)).hasSize(1);
+        assertThat(squared.trace().end().broken()).isPresent();
+    }
+
     static Stream<Arguments> wrong() {
         return Stream.of(
                 Arguments.of(Script.deck(8).order("3S 3S"), "this card is placed already"),

@@ -81,11 +81,7 @@ final class JogControl extends Move {
             boolean above = whole && known > 0 && known <= values.amount(at).low();
             kept |= above ? 1 << role : 0;
         }
-        Chunks.shuffle(hands, values, place, before, 0, off);
-        hands.guess();
-        // The rest comes to lie on the selection, the jogged card undermost of it.
-        hands.transfer(place, off + 1, rest - 1, place, 0);
-        hands.single(place, rest - 1 + off, place, rest - 1);
+        overTheJog(hands, values);
         Chunks.shuffle(hands, values, place, over, 0, rest - 1);
         Chunks.shuffle(hands, values, place, back, 0, rest);
         hands.cut(place, rest);
@@ -97,15 +93,24 @@ final class JogControl extends Move {
         }
     }
 
+    /** Shuffles until they stop; the rest comes to lie on what is off, the jogged card undermost of it. */
+    private void overTheJog(Hands hands, Values values) {
+        int place = values.of(pile);
+        int off = values.of(at);
+        int rest = hands.size(place) - off;
+        Chunks.shuffle(hands, values, place, before, 0, off);
+        hands.guess();
+        hands.transfer(place, off + 1, rest - 1, place, 0);
+        hands.single(place, rest - 1 + off, place, rest - 1);
+    }
+
     @Override
     public List<Mishap> mishaps() {
         return List.of(new Mishap("the jogged card was missed, it became a plain shuffle", (hands, values) -> {
             int place = values.of(pile);
             int off = values.of(at);
             int rest = hands.size(place) - off;
-            Chunks.shuffle(hands, values, place, before, 0, off);
-            hands.transfer(place, off + 1, rest - 1, place, 0);
-            hands.single(place, rest - 1 + off, place, rest - 1);
+            overTheJog(hands, values);
             hands.bring(values.of(role), place, rest);
             Chunks.shuffle(hands, values, place, over, 0, rest - 1);
             hands.overhand(place, 0, hands.size(place), Chunks.withMore(values.chunks(back), off + 1));

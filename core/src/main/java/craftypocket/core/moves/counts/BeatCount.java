@@ -10,6 +10,7 @@ import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Beat;
 import craftypocket.core.settings.BeatsSetting;
 import craftypocket.core.settings.Cast;
+import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
@@ -26,9 +27,13 @@ import java.util.Optional;
  */
 final class BeatCount extends Move {
 
+    private static final Option LIES = new Option("lies", "stays as it lies");
+    private static final Option TURNED = new Option("turned", "turns down with the hand");
+
     private final PlaceSetting pile = has(Setting.place("pile", "The packet in", "other-hand"));
     private final BeatsSetting beats;
     private final PlaceSetting into;
+    private final OptionSetting rest;
     private final OptionSetting promise;
     private final Kept kept;
 
@@ -51,6 +56,7 @@ final class BeatCount extends Move {
         super(id, Family.COUNTS, name, profile, words);
         beats = has(Setting.beats("beats", "Beats", usualBeats));
         into = has(Setting.maybePlace("into", "Counted into, where cards stay behind"));
+        rest = has(Setting.option("rest", "What stays behind", LIES, TURNED));
         this.kept = kept;
         promise = kept == Kept.NOTHING ? null : has(Promise.setting());
     }
@@ -161,7 +167,8 @@ final class BeatCount extends Move {
     public List<String> remarks(Hands hands, Values world) {
         int stays = left(world.beats(beats), hands.size(world.of(pile)));
         return stays > 0
-                ? List.of((stays == 1 ? "One card stays" : stays + " cards stay") + " behind under what was counted.")
+                ? List.of((stays == 1 ? "One card stays" : stays + " cards stay") + " behind under what was counted"
+                        + (world.of(rest) == TURNED ? ", and the hand turns down with what stays." : "."))
                 : List.of();
     }
 
@@ -189,6 +196,9 @@ final class BeatCount extends Move {
                 giving += taking;
             }
             hands.showTop(place, 1);
+        }
+        if (giving > 0 && values.of(rest) == TURNED) {
+            hands.turn(place, cards - giving + 1, cards);
         }
         int seeming = values.beats(beats).length;
         hands.passesFor(place, cards, seeming, thickest, most);

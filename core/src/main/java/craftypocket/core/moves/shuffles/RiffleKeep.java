@@ -1,6 +1,7 @@
 package craftypocket.core.moves.shuffles;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Hold;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
@@ -8,6 +9,8 @@ import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.ChanceSetting;
+import craftypocket.core.settings.Option;
+import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
@@ -15,6 +18,8 @@ import java.util.List;
 
 /** {@code D[1..t]} stays on top and {@code D[n−b+1..n]} at the bottom; what lies between is really riffled. */
 final class RiffleKeep extends Move {
+
+    private static final Option BENT = new Option("bent", "left bent, not squared");
 
     private final PlaceSetting pile = has(Setting.place("pile", "Shuffle", "deck"));
     private final AmountSetting top =
@@ -27,6 +32,8 @@ final class RiffleKeep extends Move {
                     (hands, values) -> hands.size(values.of(pile)) - values.of(bottom))
             .told("you cut off #"));
     private final ChanceSetting shuffle = has(Setting.chance());
+    private final OptionSetting left =
+            has(Setting.option("left", "Its halves", new Option("flat", "squared, no new bend"), BENT));
 
     RiffleKeep() {
         super(
@@ -51,5 +58,8 @@ final class RiffleKeep extends Move {
         int mixed = hands.size(place) - kept - values.of(bottom);
         hands.counts(values.exact(top) && values.exact(bottom));
         hands.riffleAt(place, kept, mixed, values.of(cut) - kept, hands.chance(values.of(shuffle)));
+        if (values.of(left) == BENT) {
+            hands.hold(place, Hold.Kind.BEND, hands.size(place));
+        }
     }
 }
