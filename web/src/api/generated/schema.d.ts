@@ -86,8 +86,8 @@ export interface paths {
         get: operations["backup"];
         put?: never;
         /**
-         * Replaces everything by what a backup holds.
-         * @description Replaces everything by what a backup holds.
+         * Replaces everything by what a backup holds; one without routines only when <code>evenEmpty</code> says so.
+         * @description Replaces everything by what a backup holds; one without routines only when <code>evenEmpty</code> says so.
          */
         post: operations["restoreBackup"];
         delete?: never;
@@ -329,7 +329,7 @@ export interface paths {
         };
         /**
          * The time line, the newest first, a hundred at a time.
-         * @description The time line, the newest first, a hundred at a time. <code>until</code> is a day that still counts.
+         * @description The time line, the newest first, a hundred at a time. <code>until</code> is a day that still counts; <code>after</code> is what the last answer said in <code>next</code>.
          */
         get: operations["timeLine"];
         put?: never;
@@ -1111,7 +1111,7 @@ export interface paths {
         put?: never;
         /**
          * Keeps a run.
-         * @description Keeps a run. The same run sent again is kept once.
+         * @description Keeps a run. The same run sent again is kept once. A run of a routine that is gone is kept by the title it brings along.
          */
         post: operations["keep"];
         delete?: never;
@@ -1258,7 +1258,7 @@ export interface paths {
         get: operations["set"];
         /**
          * Changes a set; refused when it was changed elsewhere meanwhile.
-         * @description Changes a set; refused when it was changed elsewhere meanwhile.
+         * @description Changes a set; refused when it was changed elsewhere meanwhile. The same edit sent again changes nothing more.
          */
         put: operations["changeSet"];
         post?: never;
@@ -1694,6 +1694,8 @@ export interface components {
             /** @description the people, by name; empty for none */
             audience: string;
             cameOut: boolean;
+            /** Format: uuid */
+            id: string;
             /** @description <code>rehearsal</code> or <code>performance</code> */
             kind: string;
             note: string;
@@ -1704,8 +1706,11 @@ export interface components {
              */
             reaction: number;
             reasons: string[];
-            /** Format: uuid */
-            routine: string;
+            /**
+             * Format: uuid
+             * @description missing where it was not known here
+             */
+            routine?: string;
             /**
              * Format: int64
              * @description how long it took; 0 when nobody measured
@@ -1734,6 +1739,8 @@ export interface components {
              */
             spread: number;
             stages: components["schemas"]["StageDocument"][];
+            /** @description whether there was not time for everything: what is to be put right is then told of fewer ends, without numbers */
+            stopped: boolean;
             whereabouts: components["schemas"]["WhereaboutsDocument"][];
         };
         /**
@@ -2132,9 +2139,9 @@ export interface components {
             reaction: number;
             /**
              * Format: uuid
-             * @description its id; it may have been deleted since
+             * @description its id; it may have been deleted since, and is missing where it was never known here
              */
-            routine: string;
+            routine?: string;
             /** @description the id of the step at which it slipped; empty for none */
             slippedAt: string;
             /** @description what it was called then */
@@ -2253,6 +2260,8 @@ export interface components {
             cameOut: boolean;
             /** @description what the performer wrote down after it */
             notes: string;
+            /** @description what the routine was called, by which the run is known when the routine is gone; may be missing while it is there */
+            routine?: string;
             /** Format: date-time */
             startedAt: string;
             /** @description what happened at each step, in order */
@@ -2344,8 +2353,8 @@ export interface components {
             id: string;
             tags: string[];
             title: string;
-            /** Format: int64 */
-            version: number;
+            /** Format: uuid */
+            version: string;
         };
         /** @description What a routine came to. */
         RoutineFigures: {
@@ -2361,7 +2370,7 @@ export interface components {
             reaction: number;
             reasons: components["schemas"]["CountDocument"][];
             /** Format: uuid */
-            routine: string;
+            routine?: string;
             /** Format: int32 */
             runs: number;
             /**
@@ -2551,18 +2560,18 @@ export interface components {
             id: string;
             routine: components["schemas"]["RoutineDocument"];
             /**
-             * Format: int64
-             * @description counts up with every change; the entity tag of the routine
+             * Format: uuid
+             * @description another one after every change, which never comes again; the entity tag of the routine
              */
-            version: number;
+            version: string;
         };
-        /** @description A set that is kept, with its version. */
+        /** @description A set that is kept. <code>version</code> is another one after every change, and the entity tag of the set. */
         StoredSet: {
             /** Format: uuid */
             id: string;
             set: components["schemas"]["SetDocument"];
-            /** Format: int64 */
-            version: number;
+            /** Format: uuid */
+            version: string;
         };
         /**
          * @description A survey as screens show it: some hundred kilobytes at most. What would make it larger is left out and said to be: charts
@@ -2677,11 +2686,12 @@ export interface components {
             spot: string;
             written: string;
         };
-        /** @description The newest entries that were asked for, and how many there are in all. */
+        /** @description The entries that were asked for, how many there are in all, and after which the next ones come; missing at the end. */
         TimeLineDocument: {
             /** Format: int32 */
             all: number;
             entries: components["schemas"]["EntryDocument"][];
+            next?: string;
         };
         /**
          * @description Something that was rehearsed. <code>kind</code> is <code>routine</code> or <code>drill</code>; <code>readiness</code> is from 0 to 1; <code>late</code> says by
@@ -3203,7 +3213,10 @@ export interface operations {
     };
     restoreBackup: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @example false */
+                evenEmpty?: boolean;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -3239,6 +3252,15 @@ export interface operations {
             };
             /** @description It cannot be done as things stand. */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3842,15 +3864,6 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
-            /** @description Too much is being worked out at the moment. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDocument"];
-                };
-            };
         };
     };
     cuePage: {
@@ -3942,15 +3955,6 @@ export interface operations {
             };
             /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
             422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDocument"];
-                };
-            };
-            /** @description Too much is being worked out at the moment. */
-            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4053,6 +4057,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
+            /** @description Too much is being worked out at the moment. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     evening: {
@@ -4148,6 +4161,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
+            /** @description Too much is being worked out at the moment. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     folder: {
@@ -4205,8 +4227,8 @@ export interface operations {
                 from?: string;
                 /** @example 2026-12-31 */
                 until?: string;
-                /** @example 0 */
-                page?: number;
+                /** @example 2026-05-04T20:15:00Z_0f8fad5b-d9cb-469f-a165-70867728950e */
+                after?: string;
             };
             header?: never;
             path?: never;
@@ -7191,7 +7213,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                /** @example "0" */
+                /** @example "7c9e6679-7425-40de-944b-e07fc1f90ae7" */
                 "If-Match"?: string;
                 /** @example 7c9e6679-7425-40de-944b-e07fc1f90ae7 */
                 "Edit-Id"?: string;
@@ -7539,7 +7561,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                /** @example "2" */
+                /** @example "7c9e6679-7425-40de-944b-e07fc1f90ae7" */
                 "If-Match"?: string;
                 "Edit-Id"?: string;
             };
@@ -8001,7 +8023,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                /** @example "1" */
+                /** @example "7c9e6679-7425-40de-944b-e07fc1f90ae7" */
                 "If-Match"?: string;
                 "Edit-Id"?: string;
             };
@@ -8362,8 +8384,9 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                /** @example "0" */
+                /** @example "7c9e6679-7425-40de-944b-e07fc1f90ae7" */
                 "If-Match"?: string;
+                "Edit-Id"?: string;
             };
             path: {
                 /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */

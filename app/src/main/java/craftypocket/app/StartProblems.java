@@ -22,6 +22,10 @@ final class StartProblems implements SpringBootExceptionReporter {
             if (cause instanceof FolderRefused refused) {
                 return refused.getMessage();
             }
+            if (String.valueOf(cause.getMessage()).contains("No space left on device")) {
+                return "The disk is full: Crafty Pocket cannot start on it. Make some room, or choose another folder: "
+                        + "./start --data FOLDER";
+            }
             if (cause instanceof PortInUseException taken) {
                 return "Port " + taken.getPort() + " is taken by another program, or by another Crafty Pocket. "
                         + "Choose another: ./start --port " + (taken.getPort() + 1);

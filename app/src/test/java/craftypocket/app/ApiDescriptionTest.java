@@ -3,6 +3,7 @@ package craftypocket.app;
 import static craftypocket.app.RunningApplication.get;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import craftypocket.app.http.Kind;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -99,6 +100,18 @@ class ApiDescriptionTest {
         }
     }
 
+    @Test
+    void every_kind_of_problem_is_explained() throws IOException {
+        String explained = Files.readString(Path.of("../docs/api.md"));
+
+        assertThat(Kind.values()).allSatisfy(kind -> assertThat(explained)
+                .contains("| `" + kind.type().toString().replaceFirst("^urn:crafty-pocket:problem:", "") + "` |"));
+        assertThat(get("/api/routines/" + UUID.randomUUID()).json().path("type").asString())
+                .isEqualTo("urn:crafty-pocket:problem:not-there");
+        assertThat(get("/api/journal?kind=dream").json().path("type").asString())
+                .isEqualTo("urn:crafty-pocket:problem:not-as-it-must-be");
+    }
+
     /** The example of docs/api.md, run as it stands. */
     @Test
     void the_example_for_scripts_works() throws IOException, InterruptedException {
@@ -116,6 +129,6 @@ class ApiDescriptionTest {
         assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
         assertThat(process.exitValue()).as(printed).isZero();
         assertThat(printed)
-                .contains("\"title\":\"By a script\"", "\"version\":1", "\"exhaustive\":true", "\"worlds\":52");
+                .contains("\"title\":\"By a script\"", "\"exhaustive\":true", "\"worlds\":52");
     }
 }

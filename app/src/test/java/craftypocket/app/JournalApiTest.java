@@ -12,8 +12,11 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -109,6 +112,114 @@ class JournalApiTest {
         assertThat(first.get(0).path("seconds").asInt()).isEqualTo(75);
     }
 
+    /** A spreadsheet must not compute what somebody wrote; and the journal's own table adds nothing when it is read again. */
+    @Test
+    void its_own_table_read_back_changes_nothing_whatever_is_written_in_it() {
+        List<String> notes = List.of(
+                "=HYPERLINK(\"http://a.example\")", "+1", "-1", "@sum", "\tspace", "'=quoted", "'", "''", " =blank ");
+        String wager = routine("The purser's wager");
+        for (String note : notes) {
+            JsonNode run = RunningApplication.JSON
+                    .createObjectNode()
+                    .put("startedAt", "2023-03-04T20:00:00.123Z")
+                    .put("totalMillis", 75_400)
+                    .put("cameOut", false)
+                    .put("notes", note)
+                    .set("steps", RunningApplication.JSON.createArrayNode());
+            post("/api/routines/" + wager + "/rehearsals", run.toString());
+        }
+        String table = get("/api/journal/table.csv").response().body();
+        String before = get("/api/journal").response().body();
+
+        assertThat(table.lines().flatMap(line -> Stream.of(line.split(","))))
+                .noneMatch(cell -> cell.matches("\"?[=+@\t-].*"));
+        assertThat(read(table).body()).contains("\"rows\":0");
+        assertThat(get("/api/journal").response().body()).isEqualTo(before);
+
+        // Into a journal without these rows it brings them back as they were.
+        for (JsonNode each :
+                get("/api/journal?from=2023-01-01&until=2023-12-31").json().path("entries")) {
+            RunningApplication.database()
+                    .sql("delete from run where id = ?")
+                    .param(UUID.fromString(each.path("id").asString()))
+                    .update();
+        }
+        assertThat(read(table).body()).contains("\"rows\":" + notes.size());
+        assertThat(get("/api/journal?from=2023-01-01&until=2023-12-31")
+                        .json()
+                        .path("entries")
+                        .findValuesAsString("note"))
+                .containsExactlyInAnyOrderElementsOf(notes);
+        assertThat(get("/api/journal").response().body()).isEqualTo(before);
+
+        // A row that is there already is not changed by a table.
+        assertThat(read(table.replaceFirst(",no,", ",yes,")).body()).contains("came out", "a table changes nothing");
+    }
+
+    @Test
+    void a_row_of_a_routine_that_is_not_on_the_shelf_is_known_by_its_title() {
+        assertThat(read(HEAD + "2022-05-06,rehearsal,Gone with the tide,,yes,0,75,0,,\n")
+                        .statusCode())
+                .isEqualTo(200);
+
+        JsonNode entry = get("/api/journal?until=2022-12-31").json().at("/entries/0");
+        assertThat(entry.path("title").asString()).isEqualTo("Gone with the tide");
+        assertThat(entry.path("routine").isNull()).isTrue();
+        assertThat(get("/api/journal/figures?until=2022-12-31")
+                        .json()
+                        .at("/routines/0/title")
+                        .asString())
+                .isEqualTo("Gone with the tide");
+    }
+
+    @Test
+    void pages_follow_one_another_though_others_are_added_meanwhile() {
+        StringBuilder rows = new StringBuilder(HEAD);
+        for (int i = 0; i < 250; i++) {
+            rows.append("2021-01-0%d,rehearsal,Page %d,,yes,0,75,0,,\n".formatted(1 + i % 2, i));
+        }
+        read(rows.toString());
+        List<String> seen = new ArrayList<>();
+        String after = "";
+        int pages = 0;
+        do {
+            JsonNode page = get("/api/journal?until=2021-12-31&from=2021-01-01&after=" + after)
+                    .json();
+            assertThat(page.path("all").asInt()).isEqualTo(250 + pages);
+            seen.addAll(page.path("entries").findValuesAsString("title"));
+            after = page.path("next").asString("");
+            read(HEAD + "2021-06-0%d,rehearsal,Meanwhile,,yes,0,75,0,,\n".formatted(++pages));
+        } while (!after.isEmpty());
+
+        assertThat(pages).isEqualTo(3);
+        assertThat(seen).hasSize(250).doesNotHaveDuplicates();
+        assertThat(get("/api/journal?after=sometime").status()).isEqualTo(422);
+    }
+
+    /** One row of the year 1,000,000,000 made all of Today fail. */
+    @Test
+    void times_are_of_our_time() {
+        String wager = "/api/routines/" + routine("The purser's wager") + "/rehearsals";
+        for (String time : List.of("+1000000000-01-01T00:00:00Z", "2200-01-01T00:00:00Z", "1969-12-31T23:59:59Z")) {
+            assertThat(post(wager, """
+                    {"startedAt": "%s", "totalMillis": 1, "cameOut": true, "steps": [], "notes": ""}""".formatted(time)).status()).isEqualTo(422);
+            assertThat(post("/api/performances", """
+                    {"routine": null, "title": "X", "doneAt": "%s", "cameOut": true}""".formatted(time)).status()).isEqualTo(422);
+        }
+        assertThat(read(HEAD + "+999999999-12-31,rehearsal,X,,yes,0,75,0,,\n").statusCode())
+                .isEqualTo(422);
+        assertThat(read(HEAD + "2200-01-01,rehearsal,X,,yes,0,75,0,,\n").body()).contains("1970 to 2199");
+        for (String name : List.of("from", "until")) {
+            assertThat(get("/api/journal?" + name + "=%2B999999999-12-31").status())
+                    .isEqualTo(422);
+            assertThat(get("/api/journal/figures?" + name + "=-999999999-01-01").status())
+                    .isEqualTo(422);
+        }
+        assertThat(get("/api/journal?until=2199-12-31").status()).isEqualTo(200);
+        assertThat(get("/api/journal?from=1970-01-01").status()).isEqualTo(200);
+        assertThat(get("/api/today").status()).isEqualTo(200);
+    }
+
     @Test
     void a_table_with_anything_wrong_changes_nothing() {
         int before = all();
@@ -117,8 +228,7 @@ class JournalApiTest {
         HttpResponse<String> wrong = read(HEAD + "2024-05-06,performance,The purser's wager,,yes,0,0,4,,\n"
                 + "tomorrow,performance,No such routine,,maybe,x,0,9,,\n");
         assertThat(wrong.statusCode()).isEqualTo(422);
-        assertThat(wrong.body())
-                .contains("row 2, at", "row 2, routine", "row 2, came out", "row 2, slips", "row 2, reaction");
+        assertThat(wrong.body()).contains("row 2, at", "row 2, came out", "row 2, slips", "row 2, reaction");
         assertThat(read("\u0000\u0001\"").statusCode()).isEqualTo(422);
         assertThat(read(HEAD + "2024-05-06,performance\n").body()).contains("row 1, routine", "row 1, came out");
         // Nothing that was written is left out in silence.

@@ -1,32 +1,41 @@
 package craftypocket.app.backup;
 
+import craftypocket.app.http.Received;
 import craftypocket.app.http.Refusal;
+import craftypocket.app.versions.Versions;
 import craftypocket.core.settings.Problem;
 import craftypocket.core.settings.ProblemsFound;
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
+import jakarta.persistence.EntityManager;
+import java.io.BufferedOutputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
+import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -41,54 +50,91 @@ class Backups {
     /** The list of all files with their hashes (SHA-256). */
     private static final String LIST = "backup.json";
 
-    /** Ten thousand runs, and two thousand routines beside them. */
+    /** What nobody means to be without. */
+    private static final String FIRST = "routines";
+
+    private static final String CURE = "Nothing was changed. Choose a backup that this program has saved";
+
+    private static final int DEEPEST = 40;
+
+    /** More routines, sets and files of rows than anybody has. */
     private static final int MOST_FILES = 20_000;
 
     private static final int LARGEST_FILE = 4_000_000;
-    private static final long LARGEST = 200_000_000;
-    private static final int CHUNK = 8192;
+    private static final long LARGEST = 1_000_000_000;
 
     private static final Pattern NAME = Pattern.compile("([a-z]{1,20})/([A-Za-z0-9-]{1,60})\\.json");
 
     private final Map<String, Kept> kept;
     private final JsonMapper json;
+    private final Versions versions;
+    private final EntityManager entities;
 
-    Backups(List<Kept> kept, JsonMapper json) {
+    /** Reads as much as a file of a backup may hold, which is more than what is sent at once. */
+    private final JsonMapper files = JsonMapper.builder(JsonFactory.builder()
+                    .streamReadConstraints(StreamReadConstraints.builder()
+                            .maxDocumentLength(LARGEST_FILE)
+                            .maxStringLength(LARGEST_FILE)
+                            .maxNestingDepth(DEEPEST)
+                            .build())
+                    .build())
+            .build();
+
+    Backups(List<Kept> kept, JsonMapper json, Versions versions, EntityManager entities) {
         this.kept = kept.stream()
                 .sorted(Comparator.comparingInt(Kept::rank).thenComparing(Kept::folder))
                 .collect(Collectors.toMap(Kept::folder, Function.identity(), (a, b) -> a, LinkedHashMap::new));
         this.json = json;
+        this.versions = versions;
+        this.entities = entities;
     }
 
-    /** A zip of everything, with the list of its files first. */
+    /**
+     * Writes everything to a zip, with the list of its files last, and reads it back: what cannot be restored is not handed out.
+     *
+     * @param going is asked before each file, and refuses to go on when there is no time left
+     */
     @Transactional(readOnly = true)
-    public byte[] save() {
-        Map<String, byte[]> files = new TreeMap<>();
-        kept.values()
-                .forEach(each -> each.save()
-                        .forEach((name, file) -> files.put(each.folder() + "/" + name + ".json", bytes(file))));
+    public void save(Path to, Runnable going) {
         ObjectNode list = json.createObjectNode().put("format", FORMAT).put("version", VERSION);
         ObjectNode hashes = list.putObject("files");
-        files.forEach((name, file) -> hashes.put(name, hash(file)));
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (ZipOutputStream zip = new ZipOutputStream(out)) {
-            write(zip, LIST, bytes(list));
-            for (Map.Entry<String, byte[]> file : files.entrySet()) {
-                write(zip, file.getKey(), file.getValue());
+        try (ZipOutputStream zip = new ZipOutputStream(new BufferedOutputStream(Files.newOutputStream(to)))) {
+            for (Kept each : kept.values()) {
+                each.save((name, file) -> {
+                    going.run();
+                    entities.clear();
+                    byte[] bytes = bytes(file);
+                    String path = each.folder() + "/" + name + ".json";
+                    hashes.put(path, hash(bytes));
+                    write(zip, path, bytes);
+                });
             }
-        } catch (IOException inMemory) {
-            throw new UncheckedIOException(inMemory);
+            write(zip, LIST, bytes(list));
+        } catch (IOException full) {
+            throw Received.noRoom(full);
         }
-        return out.toByteArray();
+        try {
+            check(to, going);
+        } catch (Refusal unreadable) {
+            throw new Refusal(
+                    HttpStatus.INTERNAL_SERVER_ERROR,
+                    "The backup could not be read back",
+                    "It was written, and could not be read again: " + unreadable.getMessage()
+                            + " Save your routines one by one.");
+        }
     }
 
-    private static void write(ZipOutputStream zip, String name, byte[] file) throws IOException {
-        zip.putNextEntry(new ZipEntry(name));
-        zip.write(file);
-        zip.closeEntry();
+    private static void write(ZipOutputStream zip, String name, byte[] file) {
+        try {
+            zip.putNextEntry(new ZipEntry(name));
+            zip.write(file);
+            zip.closeEntry();
+        } catch (IOException full) {
+            throw Received.noRoom(full);
+        }
     }
 
-    private byte[] bytes(JsonNode file) {
+    private static byte[] bytes(JsonNode file) {
         return file.toString().getBytes(StandardCharsets.UTF_8);
     }
 
@@ -103,47 +149,117 @@ class Backups {
     /**
      * Replaces everything by what a backup holds; when anything in it is wrong, nothing is changed.
      *
+     * @param evenEmpty whether one without any routine may replace everything too
      * @return how many files were restored
      */
     @Transactional
-    public int restore(byte[] zip) {
-        Map<String, byte[]> files = unpack(zip);
-        byte[] list = files.remove(LIST);
-        if (list == null) {
-            throw refused("It is no backup of Crafty Pocket: " + LIST + " is missing.");
+    public int restore(Path zip, boolean evenEmpty, Runnable going) {
+        Set<String> names = check(zip, going);
+        if (!evenEmpty && names.stream().noneMatch(name -> name.startsWith(FIRST + "/"))) {
+            throw new Refusal(
+                    HttpStatus.CONFLICT,
+                    "An empty backup",
+                    "There is no routine in this backup: with it, everything that is kept here would be gone."
+                            + " If you mean that, send it with evenEmpty=true.");
         }
-        checkList(read(LIST, list), files);
-        Map<String, JsonNode> read = new TreeMap<>();
-        files.forEach((name, file) -> read.put(name, read(name, file)));
-        read.forEach((name, file) -> check(name, file));
         try {
-            replaceBy(read);
+            replaceBy(zip, names, going);
         } catch (DataIntegrityViolationException twice) {
             throw refused("Something in it stands twice, is too long, or belongs to something that is not in it.");
         }
-        return read.size();
+        return names.size();
     }
 
-    private void replaceBy(Map<String, JsonNode> read) {
+    private void replaceBy(Path zip, Set<String> names, Runnable going) {
+        versions.forgetAll();
         kept.values().stream()
                 .sorted(Comparator.comparingInt((Kept each) -> -each.rank()))
                 .forEach(Kept::wipe);
-        for (Kept each : kept.values()) {
-            read.forEach((name, file) -> {
-                if (name.startsWith(each.folder() + "/")) {
-                    each.restore(nameOf(name), file);
+        try (ZipFile opened = new ZipFile(zip.toFile())) {
+            for (Kept each : kept.values()) {
+                for (String name : names) {
+                    if (folderOf(name).equals(each.folder())) {
+                        going.run();
+                        each.restore(nameOf(name), read(name, file(opened, name)));
+                        entities.flush();
+                        entities.clear();
+                    }
                 }
-            });
+            }
+        } catch (IOException broken) {
+            throw damaged();
         }
+    }
+
+    private static String folderOf(String file) {
+        return file.substring(0, file.indexOf('/'));
     }
 
     private static String nameOf(String file) {
         return file.substring(file.indexOf('/') + 1, file.length() - ".json".length());
     }
 
-    private void check(String name, JsonNode file) {
+    /** Sees that everything can be restored, file by file, and gives their names in their order. */
+    private Set<String> check(Path zip, Runnable going) {
+        try (ZipFile opened = new ZipFile(zip.toFile())) {
+            Set<String> names = names(opened);
+            if (!names.remove(LIST)) {
+                throw refused("It is no backup of Crafty Pocket: " + LIST + " is missing.");
+            }
+            Map<String, String> hashes = hashes(read(LIST, file(opened, LIST)));
+            if (!hashes.keySet().equals(names)) {
+                throw refused("Its files are not those of its list.");
+            }
+            Map<String, Set<String>> seen = new TreeMap<>();
+            for (String name : names) {
+                going.run();
+                byte[] file = file(opened, name);
+                if (!hash(file).equals(hashes.get(name))) {
+                    throw refused(name + " is damaged.");
+                }
+                check(name, read(name, file), seen.computeIfAbsent(folderOf(name), each -> new HashSet<>()));
+            }
+            return names;
+        } catch (IOException | IllegalArgumentException broken) {
+            throw damaged();
+        }
+    }
+
+    private static Refusal damaged() {
+        return refused("It is no zip, or it is damaged.");
+    }
+
+    /** The names of its files; whatever does not belong into a backup is refused. */
+    private Set<String> names(ZipFile zip) {
+        Set<String> names = new TreeSet<>();
+        if (zip.size() > MOST_FILES || zip.stream().mapToLong(ZipEntry::getSize).sum() > LARGEST) {
+            throw refused("It is too large.");
+        }
+        zip.stream().map(ZipEntry::getName).forEach(name -> {
+            boolean known = name.equals(LIST) || NAME.matcher(name).matches() && kept.containsKey(folderOf(name));
+            if (!known || !names.add(name)) {
+                throw refused("It holds a file that does not belong into a backup.");
+            }
+        });
+        return names;
+    }
+
+    /** Reads a file, and never more than the limit allows, whatever the zip says of itself. */
+    private static byte[] file(ZipFile zip, String name) throws IOException {
+        try (InputStream file = zip.getInputStream(zip.getEntry(name))) {
+            byte[] bytes = file.readNBytes(LARGEST_FILE + 1);
+            if (bytes.length > LARGEST_FILE) {
+                throw refused("A file in it is too large.");
+            }
+            return bytes;
+        }
+    }
+
+    private void check(String name, JsonNode file, Set<String> seen) {
         try {
-            kept.get(name.substring(0, name.indexOf('/'))).check(nameOf(name), file);
+            kept.get(folderOf(name)).check(nameOf(name), file, seen);
+        } catch (Refusal wrong) {
+            throw wrong.getMessage().contains(CURE) ? wrong : refused(name + " cannot be read: " + wrong.getMessage());
         } catch (ProblemsFound | JacksonException | IllegalArgumentException | NullPointerException wrong) {
             throw refused(name + " cannot be read: " + firstLine(wrong) + ".");
         }
@@ -155,85 +271,40 @@ class Backups {
                 : "it is not what such a file holds";
     }
 
-    private static void checkList(JsonNode list, Map<String, byte[]> files) {
+    /** The hashes of the files, by their names. */
+    private static Map<String, String> hashes(JsonNode list) {
         if (!list.path("format").asString("").equals(FORMAT)) {
             throw refused("It is no backup of Crafty Pocket.");
         }
-        int version = list.path("version").asInt(0);
-        if (version > VERSION) {
-            throw refused("It was made by a newer Crafty Pocket (version " + version
-                    + " of the format). Update this one first.");
-        }
-        if (version < 1 || !list.path("files").isObject()) {
+        JsonNode version = list.path("version");
+        if (!version.isInt() || version.asInt() < 1 || !list.path("files").isObject()) {
             throw refused("Its list of files cannot be read.");
+        }
+        if (version.asInt() > VERSION) {
+            throw refused("It was made by a newer Crafty Pocket (version " + version.asInt()
+                    + " of the format). Update this one first.");
         }
         Map<String, String> hashes = new TreeMap<>();
         list.path("files")
                 .properties()
                 .forEach(each -> hashes.put(each.getKey(), each.getValue().asString("")));
-        if (!hashes.keySet().equals(files.keySet())) {
-            throw refused("Its files are not those of its list.");
-        }
-        files.forEach((name, file) -> {
-            if (!hash(file).equals(hashes.get(name))) {
-                throw refused(name + " is damaged.");
-            }
-        });
+        return hashes;
     }
 
     private JsonNode read(String name, byte[] file) {
         try {
-            return json.readTree(file);
+            return files.readTree(file);
         } catch (JacksonException broken) {
             throw refused(name + " is no JSON.");
         }
     }
 
-    /** Reads every file, and never more than the limits allow, whatever the zip says of itself. */
-    private Map<String, byte[]> unpack(byte[] packed) {
-        Map<String, byte[]> files = new TreeMap<>();
-        long all = 0;
-        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(packed))) {
-            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                boolean known = entry.getName().equals(LIST)
-                        || NAME.matcher(entry.getName()).matches()
-                                && kept.containsKey(entry.getName()
-                                        .substring(0, entry.getName().indexOf('/')));
-                if (!known || files.containsKey(entry.getName())) {
-                    throw refused("It holds a file that does not belong into a backup.");
-                }
-                byte[] file = file(zip);
-                all += file.length;
-                if (all > LARGEST || files.size() >= MOST_FILES) {
-                    throw refused("It is too large.");
-                }
-                files.put(entry.getName(), file);
-            }
-        } catch (IOException | IllegalArgumentException broken) {
-            throw refused("It is no zip, or it is damaged.");
-        }
-        return files;
-    }
-
-    private static byte[] file(ZipInputStream zip) throws IOException {
-        ByteArrayOutputStream file = new ByteArrayOutputStream();
-        byte[] chunk = new byte[CHUNK];
-        for (int read = zip.read(chunk); read >= 0; read = zip.read(chunk)) {
-            file.write(chunk, 0, read);
-            if (file.size() > LARGEST_FILE) {
-                throw refused("A file in it is too large.");
-            }
-        }
-        return file.toByteArray();
-    }
-
     static Refusal refused(String why) {
-        Problem problem =
-                new Problem("backup", "", why, "Nothing was changed. Choose a backup that this program has saved");
+        Problem problem = new Problem("backup", "", why, CURE);
         return new Refusal(
                 HttpStatus.UNPROCESSABLE_CONTENT,
                 "The backup cannot be read",
-                why + " Nothing was changed. Choose a backup that this program has saved.",
+                why + " " + CURE + ".",
                 List.of(problem));
     }
 }

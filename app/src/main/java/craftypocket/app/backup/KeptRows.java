@@ -1,66 +1,109 @@
 package craftypocket.app.backup;
 
 import craftypocket.app.folder.Compressed;
+import craftypocket.app.http.OfOurTime;
 import jakarta.validation.Validator;
+import java.nio.charset.StandardCharsets;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** The rows of a table, fifty to a file: each an object of its columns, with its document as it is sent. */
+/**
+ * The rows of a table, some to a file: each an object of its keys, with its document as it is sent. Whatever else stands in a
+ * column follows from the document, and is written by the feature as when the document came from a page.
+ */
 public final class KeptRows implements Kept {
 
     private static final int ROWS_A_FILE = 50;
+
+    /** A file takes no further row from here on: with the largest one added it can still be read. */
+    private static final int FULL = 500_000;
+
     private static final String DOCUMENT = "document";
 
     /** What is in a column. */
     public enum Type {
-        ID,
-        TEXT,
-        TIME,
-        NUMBER,
-        TRUTH,
-        /** A text that is stored compressed. */
-        COMPRESSED
+        ID {
+            @Override
+            Object read(JsonNode node) {
+                return UUID.fromString(node.stringValue());
+            }
+        },
+        /** The id of something that need not be there. */
+        MAYBE_ID {
+            @Override
+            Object read(JsonNode node) {
+                return node.isNull() || node.isMissingNode() ? null : ID.read(node);
+            }
+        },
+        TEXT {
+            @Override
+            Object read(JsonNode node) {
+                return node.stringValue();
+            }
+        },
+        TIME {
+            @Override
+            Object read(JsonNode node) {
+                OffsetDateTime time = Instant.parse(node.stringValue()).atOffset(ZoneOffset.UTC);
+                if (!OfOurTime.Years.within(time.toLocalDate())) {
+                    throw new IllegalArgumentException("not " + OfOurTime.RULE);
+                }
+                return time;
+            }
+        };
+
+        abstract Object read(JsonNode node);
     }
 
-    /** A column. */
+    /** A column that does not follow from the document. */
     public record Column(String name, Type type) {}
 
+    /** Writes a row of its keys and its document. */
+    @FunctionalInterface
+    public interface Writer {
+        void write(Map<String, Object> keys, Object document);
+    }
+
     /**
-     * Where a table is kept; {@code where} leaves out rows that belong to nothing, and {@code document} says of a row what its document
-     * must be: {@code String} for any text, null for a row that cannot be.
+     * Where a table is kept; {@code document} says of a row what its document must be: {@code String} for any text, null for a row that
+     * cannot be.
      */
     public record Table(
             String folder,
             int rank,
             String name,
-            String where,
             String order,
-            List<Column> columns,
+            List<Column> keys,
+            boolean compressed,
             Function<JsonNode, Class<?>> document) {}
 
     private final Table table;
+    private final Writer writer;
     private final JdbcClient database;
     private final JsonMapper json;
     private final Validator validator;
 
-    public KeptRows(Table table, JdbcClient database, JsonMapper json, Validator validator) {
+    public KeptRows(Table table, Writer writer, JdbcClient database, JsonMapper json, Validator validator) {
         this.table = table;
+        this.writer = writer;
         this.database = database;
         this.json = json;
         this.validator = validator;
@@ -77,60 +120,110 @@ public final class KeptRows implements Kept {
     }
 
     @Override
-    public Map<String, JsonNode> save() {
-        String names = table.columns().stream().map(Column::name).collect(Collectors.joining(", "));
-        List<ObjectNode> rows = database.sql("select " + names + " from " + table.name() + " " + table.where()
-                        + " order by " + table.order())
-                .query((row, number) -> row(row))
-                .list();
-        Map<String, JsonNode> files = new TreeMap<>();
-        for (int from = 0; from < rows.size(); from += ROWS_A_FILE) {
-            ArrayNode file = json.createArrayNode();
-            rows.subList(from, Math.min(rows.size(), from + ROWS_A_FILE)).forEach(file::add);
-            files.put(String.format(Locale.ROOT, "%06d", from / ROWS_A_FILE + 1), file);
+    public void save(Sink sink) {
+        String names = Stream.concat(table.keys().stream().map(Column::name), Stream.of(DOCUMENT))
+                .collect(Collectors.joining(", "));
+        Filling filling = new Filling(sink);
+        database.sql("select " + names + " from " + table.name() + " order by " + table.order())
+                .query((ResultSet row) -> filling.add(row(row)));
+        filling.close();
+    }
+
+    /** The file that is being filled. */
+    private final class Filling {
+
+        private final Sink sink;
+        private ArrayNode file = json.createArrayNode();
+        private int bytes;
+        private int number;
+
+        Filling(Sink sink) {
+            this.sink = sink;
         }
-        return files;
+
+        void add(ObjectNode row) {
+            file.add(row);
+            bytes += row.toString().getBytes(StandardCharsets.UTF_8).length;
+            if (file.size() == ROWS_A_FILE || bytes >= FULL) {
+                close();
+            }
+        }
+
+        void close() {
+            if (!file.isEmpty()) {
+                sink.take(String.format(Locale.ROOT, "%06d", ++number), file);
+            }
+            file = json.createArrayNode();
+            bytes = 0;
+        }
     }
 
     private ObjectNode row(ResultSet row) throws SQLException {
         ObjectNode node = json.createObjectNode();
-        for (Column column : table.columns()) {
+        for (Column column : table.keys()) {
             String name = column.name();
-            switch (column.type()) {
-                case ID, TEXT -> node.put(name, row.getString(name));
-                case TIME ->
-                    node.put(
-                            name,
-                            row.getObject(name, OffsetDateTime.class)
+            node.put(
+                    name,
+                    column.type() == Type.TIME
+                            ? row.getObject(name, OffsetDateTime.class)
                                     .toInstant()
-                                    .toString());
-                case NUMBER -> node.put(name, row.getLong(name));
-                case TRUTH -> node.put(name, row.getBoolean(name));
-                default -> node.set(name, json.readTree(Compressed.text(row.getBytes(name))));
-            }
+                                    .toString()
+                            : row.getString(name));
+        }
+        if (table.compressed()) {
+            node.set(DOCUMENT, json.readTree(Compressed.text(row.getBytes(DOCUMENT))));
+        } else {
+            node.put(DOCUMENT, row.getString(DOCUMENT));
         }
         return node;
     }
 
     @Override
-    public void check(String name, JsonNode file) {
-        require(name, file.isArray() && file.size() <= ROWS_A_FILE);
+    public void check(String name, JsonNode file, Set<String> seen) {
+        require(name, file.isArray());
         for (JsonNode row : file) {
-            for (Column column : table.columns()) {
-                try {
-                    value(column, row.path(column.name()));
-                } catch (RuntimeException wrong) {
-                    require(name, false);
+            try {
+                if (!seen.add(identity(row))) {
+                    throw Backups.refused("Something in " + table.folder() + "/" + name + ".json stands twice.");
                 }
-            }
-            Class<?> type = table.document().apply(row);
-            require(name, type != null);
-            if (type != String.class) {
-                JsonNode node = row.path(DOCUMENT);
-                Object document = json.treeToValue(node.isString() ? json.readTree(node.stringValue()) : node, type);
-                require(name, document != null && validator.validate(document).isEmpty());
+                Object document = document(row);
+                require(
+                        name,
+                        document instanceof String
+                                || validator.validate(document).isEmpty());
+            } catch (IllegalArgumentException | DateTimeException | NullPointerException wrong) {
+                require(name, false);
             }
         }
+    }
+
+    /** By what a row is known: its id; notes of the performer by their kind too. */
+    private String identity(JsonNode row) {
+        Map<String, Object> keys = keys(row);
+        return keys.get("id") instanceof UUID id ? id.toString() : keys.toString();
+    }
+
+    private Map<String, Object> keys(JsonNode row) {
+        Map<String, Object> keys = new TreeMap<>();
+        table.keys().forEach(column -> keys.put(column.name(), column.type().read(row.path(column.name()))));
+        return keys;
+    }
+
+    /** @throws IllegalArgumentException when there can be no such row */
+    private Object document(JsonNode row) {
+        Class<?> type = table.document().apply(row);
+        JsonNode node = row.path(DOCUMENT);
+        if (type == null) {
+            throw new IllegalArgumentException("no such row");
+        }
+        if (type == String.class) {
+            return node.stringValue();
+        }
+        Object document = json.treeToValue(table.compressed() ? node : json.readTree(node.stringValue()), type);
+        if (document == null) {
+            throw new IllegalArgumentException("no document");
+        }
+        return document;
     }
 
     private void require(String name, boolean met) {
@@ -146,25 +239,6 @@ public final class KeptRows implements Kept {
 
     @Override
     public void restore(String name, JsonNode file) {
-        String names = table.columns().stream().map(Column::name).collect(Collectors.joining(", "));
-        String marks = table.columns().stream().map(column -> "?").collect(Collectors.joining(", "));
-        for (JsonNode row : file) {
-            List<Object> values = new ArrayList<>();
-            table.columns().forEach(column -> values.add(value(column, row.path(column.name()))));
-            database.sql("insert into " + table.name() + " (" + names + ") values (" + marks + ")")
-                    .params(values)
-                    .update();
-        }
-    }
-
-    private Object value(Column column, JsonNode node) {
-        return switch (column.type()) {
-            case ID -> node.isNull() ? null : UUID.fromString(node.stringValue());
-            case TIME -> Instant.parse(node.stringValue()).atOffset(ZoneOffset.UTC);
-            case NUMBER -> node.longValue();
-            case TRUTH -> node.booleanValue();
-            case COMPRESSED -> Compressed.of(node.toString());
-            default -> node.stringValue();
-        };
+        file.forEach(row -> writer.write(keys(row), document(row)));
     }
 }

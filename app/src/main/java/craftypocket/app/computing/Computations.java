@@ -5,9 +5,7 @@ import craftypocket.app.http.Refusal;
 import craftypocket.core.solve.Effort;
 import java.io.IOException;
 import java.time.Duration;
-import java.util.ArrayDeque;
-import java.util.Deque;
-import java.util.Iterator;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
@@ -26,15 +24,18 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
+import org.springframework.web.context.request.async.DeferredResult;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter;
 
 /**
- * Heavy work: surveys, sweeps, bridges, diagnoses. It is done in a small pool of its own, so that nothing else waits for it.
+ * Heavy work: surveys, sweeps, bridges, diagnoses, evenings, sheets, tables and backups. It is done in a small pool of its own,
+ * so that nothing else waits for it, in fair turns ({@link Turns}).
  *
- * <p>Of the work that waits the newest goes first, for that is what somebody looks at now. Each piece has a budget of time:
- * towards its end, what is exact but long gives way to what is quick; at its end the work answers with what it has.
- * While it waits or runs, a blank is written to whoever asked twenty times a second (JSON may begin with blanks): when that
- * cannot be written any more, they have left, and the work ends.
+ * <p>Each piece has a budget of time: towards its end, what is exact but long gives way to what is quick; at its end the work
+ * answers with what it has. While JSON is awaited, a blank is written to whoever asked twenty times a second (JSON may begin with
+ * blanks): when that cannot be written any more, they have left, and the work ends. A file is answered as a whole.
  */
 @Component
 public class Computations {
@@ -55,11 +56,72 @@ public class Computations {
 
     private static final Duration BEAT = Duration.ofMillis(50);
 
+    /** The header by which a page says which one it is. */
+    public static final String PAGE = "Page-Id";
+
+    private static final int LONGEST_PAGE = 60;
+
+    /** How somebody is answered. */
+    private interface Reply {
+
+        /** Shows that somebody still waits. */
+        void beat() throws IOException;
+
+        void found(Object found) throws IOException;
+
+        void failed(Throwable why);
+    }
+
+    /** An answer that has begun: blanks, then JSON. What fails now is broken off. */
+    private static final class Begun implements Reply {
+
+        private final ResponseBodyEmitter answer = new ResponseBodyEmitter(0L);
+
+        @Override
+        public void beat() throws IOException {
+            answer.send(" ", MediaType.TEXT_PLAIN);
+        }
+
+        @Override
+        public void found(Object found) throws IOException {
+            answer.send(found, MediaType.APPLICATION_JSON);
+            answer.complete();
+        }
+
+        @Override
+        public void failed(Throwable why) {
+            answer.completeWithError(why);
+        }
+    }
+
+    /** An answer that begins when it is there. */
+    private static final class Whole implements Reply {
+
+        private final DeferredResult<Object> answer = new DeferredResult<>(0L);
+
+        @Override
+        public void beat() {
+            // Nothing may stand before a file.
+        }
+
+        @Override
+        public void found(Object found) {
+            answer.setResult(found);
+        }
+
+        @Override
+        public void failed(Throwable why) {
+            answer.setErrorResult(why);
+        }
+    }
+
     /** One that waits or is under way. */
     private final class Work implements Effort {
 
         private final String name;
-        private final ResponseBodyEmitter answer = new ResponseBodyEmitter(0L);
+        private final String page;
+        private final Duration budget;
+        private final Reply reply;
         private final Runnable task;
         private volatile boolean stopped;
         /** Nobody waits for the answer any more. */
@@ -75,10 +137,15 @@ public class Computations {
         /** Guarded by the lock. */
         private boolean answered;
 
-        <T> Work(String name, Function<Effort, T> does) {
+        <T> Work(String name, Duration budget, Reply reply, Function<Effort, T> does) {
             this.name = name;
+            this.budget = budget;
+            this.reply = reply;
+            page = page();
             task = () -> end(does);
-            answer.onError(failure -> left());
+            if (reply instanceof Begun begun) {
+                begun.answer.onError(failure -> left());
+            }
         }
 
         @Override
@@ -111,12 +178,9 @@ public class Computations {
             }
             try {
                 T found = does.apply(this);
-                write(() -> {
-                    answer.send(found, MediaType.APPLICATION_JSON);
-                    answer.complete();
-                });
+                write(() -> reply.found(found));
             } catch (RuntimeException | Error failed) {
-                write(() -> answer.completeWithError(failed));
+                write(() -> reply.failed(failed));
             }
         }
 
@@ -145,7 +209,7 @@ public class Computations {
             if (writing.tryLock()) {
                 try {
                     if (!answered && !gone) {
-                        answer.send(" ", MediaType.TEXT_PLAIN);
+                        reply.beat();
                     }
                 } catch (IOException | RuntimeException broken) {
                     left();
@@ -167,8 +231,8 @@ public class Computations {
     private final Map<String, Work> named = new ConcurrentHashMap<>();
     /** What is under way. */
     private final Set<Work> running = ConcurrentHashMap.newKeySet();
-    /** The newest first; guarded by itself. */
-    private final Deque<Work> waiting = new ArrayDeque<>();
+    /** Guarded by itself. */
+    private final Turns<Work> waiting = new Turns<>(work -> work.page);
     /** Whether it is being looked at who has left: none of what waits begins meanwhile. Guarded by what waits. */
     private boolean looking;
 
@@ -176,10 +240,15 @@ public class Computations {
     private boolean closed;
 
     private final Duration budget;
+    private final Duration longBudget;
 
-    /** @param budget how long one piece of work may run: a performer does not wait longer, and nobody is kept waiting longer by it */
-    Computations(@Value("${crafty.budget}") Duration budget) {
+    /**
+     * @param budget how long one piece of work may run: a performer does not wait longer, and nobody is kept waiting longer by it
+     * @param longBudget the same of what is of no use in parts
+     */
+    Computations(@Value("${crafty.budget}") Duration budget, @Value("${crafty.long-budget}") Duration longBudget) {
         this.budget = budget;
+        this.longBudget = longBudget;
         clock.scheduleAtFixedRate(this::beat, BEAT.toMillis(), BEAT.toMillis(), TimeUnit.MILLISECONDS);
     }
 
@@ -196,8 +265,35 @@ public class Computations {
      * @param does is handed the question whether it should stop, and tells it how far it is
      */
     public <T> ResponseEntity<ResponseBodyEmitter> answer(String asked, Function<Effort, T> does) {
-        String name = asked == null ? UUID.randomUUID().toString() : asked;
-        Work work = new Work(name, does);
+        Begun reply = new Begun();
+        begin(asked, budget, reply, does);
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(reply.answer);
+    }
+
+    /**
+     * Answers a request by a file, or by a computation that says what to answer. Nothing is answered before: what is refused while
+     * it is computed is refused like anything else.
+     *
+     * @param does gives the whole answer; stopped, it refuses, for a part of a file is of no use
+     */
+    public <T> DeferredResult<Object> whole(Function<Effort, ResponseEntity<T>> does) {
+        Whole reply = new Whole();
+        begin(null, longBudget, reply, does);
+        return reply.answer;
+    }
+
+    /** Refuses to go on with what is of no use in parts, when its time is over. */
+    public static void requireTime(Effort effort) {
+        if (effort.stopped()) {
+            throw new Refusal(
+                    HttpStatus.SERVICE_UNAVAILABLE,
+                    "It takes too long",
+                    "There was not enough time for it: too much else is being worked out. Ask again in a while.");
+        }
+    }
+
+    private <T> void begin(String asked, Duration time, Reply reply, Function<Effort, T> does) {
+        Work work = new Work(asked == null ? UUID.randomUUID().toString() : asked, time, reply, does);
         synchronized (waiting) {
             if (closed || waiting.size() >= MOST_WAITING) {
                 throw new Refusal(
@@ -207,10 +303,25 @@ public class Computations {
             }
         }
         Gate.afterwards(() -> take(work));
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(work.answer);
     }
 
-    /** Puts it first in the queue, in the place of an earlier one of its name. */
+    private static Refusal ends() {
+        return new Refusal(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "It ends",
+                "Crafty Pocket was ended before it came to this. Start it again.");
+    }
+
+    /** Which page asks: each window of the browser is one, and all scripts together are one. */
+    private static String page() {
+        if (RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes asked) {
+            String page = asked.getRequest().getHeader(PAGE);
+            return page == null ? "" : page.substring(0, Math.min(LONGEST_PAGE, page.length()));
+        }
+        return "";
+    }
+
+    /** Puts it into the queue, in the place of an earlier one of its name. */
     private void take(Work work) {
         Work earlier = named.put(work.name, work);
         if (earlier != null) {
@@ -218,9 +329,9 @@ public class Computations {
         }
         synchronized (waiting) {
             if (closed) {
-                work.answer.complete();
+                work.write(() -> work.reply.failed(ends()));
             } else {
-                waiting.addFirst(work);
+                waiting.add(work);
             }
         }
         next();
@@ -229,8 +340,8 @@ public class Computations {
     /** Starts what waits while there is a core for it. */
     private void next() {
         synchronized (waiting) {
-            while (!closed && !looking && running.size() < CORES && !waiting.isEmpty()) {
-                Work work = waiting.removeFirst();
+            while (!closed && !looking && running.size() < CORES && waiting.size() > 0) {
+                Work work = waiting.next();
                 running.add(work);
                 work.since = System.nanoTime();
                 pool.execute(() -> run(work));
@@ -250,9 +361,9 @@ public class Computations {
 
     private void beat() {
         long now = System.nanoTime();
-        Work[] all;
+        List<Work> all;
         synchronized (waiting) {
-            all = waiting.toArray(Work[]::new);
+            all = waiting.all();
             looking = true;
         }
         try {
@@ -305,16 +416,17 @@ public class Computations {
         }
     }
 
-    /** Whatever runs ends at once, so that the program can. */
+    /** Whatever runs ends at once, so that the program can; what waits is broken off, and passes for no answer. */
     @EventListener(ContextClosedEvent.class)
     void closing() {
+        clock.shutdownNow();
+        List<Work> left;
         synchronized (waiting) {
             closed = true;
-            for (Iterator<Work> each = waiting.iterator(); each.hasNext(); each.remove()) {
-                each.next().answer.complete();
-            }
+            left = waiting.all();
+            left.forEach(waiting::remove);
         }
         running.forEach(work -> work.stopped = true);
-        clock.shutdownNow();
+        left.forEach(work -> work.write(() -> work.reply.failed(ends())));
     }
 }

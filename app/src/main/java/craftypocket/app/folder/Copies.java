@@ -5,7 +5,11 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -14,11 +18,17 @@ import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 
-/** The automatic copies of the last days, one file a day, in a folder within the data folder. */
+/**
+ * The automatic copies, in a folder within the data folder: one of each of the last days, as the day began, and beside them the
+ * latest, made every few hours of work and at the end.
+ */
 final class Copies {
 
     /** As many days are kept. */
     static final int DAYS = 7;
+
+    /** How the latest is called where a day could stand. */
+    static final String LATEST = "latest";
 
     private static final String START = "crafty-pocket-";
     private static final String END = ".zip";
@@ -48,8 +58,35 @@ final class Copies {
         }
     }
 
+    /** What to call the newest one there is; empty when there is none. */
     Optional<String> newest() {
-        return days().stream().findFirst();
+        return Files.exists(of(LATEST)) ? Optional.of(LATEST) : days().stream().findFirst();
+    }
+
+    /** When it was made, and how many routines it holds: “18:40 on 2026-05-04, 12 routines”. */
+    String holds(String copy) {
+        try {
+            ZonedDateTime made = Files.getLastModifiedTime(of(copy)).toInstant().atZone(ZoneId.systemDefault());
+            String when = made.toLocalTime().truncatedTo(ChronoUnit.MINUTES) + " on " + made.toLocalDate();
+            return Files.exists(note(copy))
+                    ? when + ", " + Files.readString(note(copy)).strip()
+                    : when;
+        } catch (IOException unreadable) {
+            return copy;
+        }
+    }
+
+    private Path note(String copy) {
+        return copies.resolve(START + copy + ".txt");
+    }
+
+    /** When the latest was made; long ago when there is none. */
+    Instant latest() {
+        try {
+            return Files.getLastModifiedTime(of(LATEST)).toInstant();
+        } catch (IOException none) {
+            return Instant.EPOCH;
+        }
     }
 
     private Path of(String day) {
@@ -61,28 +98,40 @@ final class Copies {
         if (Files.exists(of(day.toString()))) {
             return;
         }
+        write(day.toString(), writer);
+        for (String old : days().stream().skip(DAYS).toList()) {
+            Files.deleteIfExists(of(old));
+            Files.deleteIfExists(note(old));
+        }
+    }
+
+    /** Makes the latest copy, in the place of the one before. */
+    void makeLatest(Writer writer) throws IOException {
+        write(LATEST, writer);
+    }
+
+    private void write(String copy, Writer writer) throws IOException {
         Files.createDirectories(copies);
         Path unfinished = copies.resolve("unfinished" + END);
         try {
-            writer.write(unfinished);
-            Files.move(unfinished, of(day.toString()), StandardCopyOption.ATOMIC_MOVE);
+            String holds = writer.write(unfinished);
+            Files.move(unfinished, of(copy), StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+            Files.writeString(note(copy), holds);
         } finally {
             Files.deleteIfExists(unfinished);
         }
-        for (String old : days().stream().skip(DAYS).toList()) {
-            Files.deleteIfExists(of(old));
-        }
     }
 
-    /** What writes a copy to a file. */
+    /** What writes a copy to a file, and says in some words what it holds. */
     @FunctionalInterface
     interface Writer {
-        void write(Path file) throws IOException;
+        String write(Path file) throws IOException;
     }
 
-    /** Puts the copy of a day in the place of what is there, which is put aside. */
+    /** Puts the copy of a day, or the latest, in the place of what is there, which is put aside. */
     void restore(String day) {
-        if (!days().contains(day)) {
+        boolean there = day.equals(LATEST) ? Files.exists(of(day)) : days().contains(day);
+        if (!there) {
             throw new FolderRefused("There is no automatic copy of “" + day + "”. "
                     + (days().isEmpty()
                             ? "There is none at all in " + copies + "."

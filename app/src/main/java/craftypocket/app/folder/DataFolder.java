@@ -16,7 +16,6 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
-import java.util.Optional;
 
 /**
  * The folder in which everything is kept, looked at before anything is written to it: whether it is one, whether it is ours
@@ -27,7 +26,12 @@ import java.util.Optional;
 public final class DataFolder implements AutoCloseable {
 
     /** The newest migration in {@code db/migration}: what a later version wrote is not touched. */
-    static final int NEWEST_SCHEMA = 5;
+    static final int NEWEST_SCHEMA = 6;
+
+    /** What a first start with the demo writes, and half as much again. */
+    private static final long FIRST_START_BYTES = 6_000_000;
+
+    private static final int MEGABYTE = 1_000_000;
 
     private static final String NAME = "crafty-pocket";
 
@@ -74,11 +78,26 @@ public final class DataFolder implements AutoCloseable {
             } else if (exists(folder)) {
                 check(folder, readOnly);
             }
+            if (!readOnly && !exists(folder)) {
+                requireRoom(folder, FIRST_START_BYTES, "");
+            }
         } catch (FolderRefused refused) {
             close(lock);
             throw refused;
         }
         return new DataFolder(folder, readOnly, lock);
+    }
+
+    /** Refuses to begin what would break off in the middle. */
+    private static void requireRoom(Path folder, long bytes, String why) {
+        try {
+            if (Files.getFileStore(folder).getUsableSpace() < bytes) {
+                throw new FolderRefused("The disk of " + folder + " is full. " + why + "Make " + (bytes / MEGABYTE + 1)
+                        + " MB of room on it, or choose another folder: ./start --data FOLDER");
+            }
+        } catch (IOException unknown) {
+            // Then it shows when something is written.
+        }
     }
 
     private static Path made(String given) {
@@ -203,6 +222,12 @@ public final class DataFolder implements AutoCloseable {
             throw new FolderRefused("The folder " + folder + " was written by a newer Crafty Pocket. "
                     + "Start that one, or choose another folder: ./start --data FOLDER");
         }
+        if (!readOnly && schema < NEWEST_SCHEMA) {
+            requireRoom(
+                    folder,
+                    2 * file(folder).toFile().length() + FIRST_START_BYTES,
+                    "What an older Crafty Pocket has written must be brought up to date first, which takes room. ");
+        }
         if (readOnly && schema < NEWEST_SCHEMA) {
             throw new FolderRefused("The folder " + folder + " was written by an older Crafty Pocket and is read-only. "
                     + "Allow writing there once, so that it can be brought up to date.");
@@ -242,10 +267,11 @@ public final class DataFolder implements AutoCloseable {
     }
 
     private static FolderRefused damaged(Path folder, String how) {
-        Optional<String> newest = new Copies(folder).newest();
+        Copies copies = new Copies(folder);
         return new FolderRefused("The file " + file(folder) + " " + how + ". "
-                + newest.map(day -> "Go back to the automatic copy of " + day + ": ./start --restore " + day
-                                + " (the file is put aside, not deleted).")
+                + copies.newest()
+                        .map(newest -> "Go back to the automatic copy of " + copies.holds(newest)
+                                + ": ./start --restore " + newest + " (the file is put aside, not deleted).")
                         .orElse("There is no automatic copy of it. Put a copy of your own in its place, "
                                 + "or start afresh on another folder: ./start --data FOLDER"));
     }

@@ -1,6 +1,7 @@
 package craftypocket.app.folder;
 
 import com.zaxxer.hikari.HikariDataSource;
+import craftypocket.app.http.Kind;
 import craftypocket.app.http.Refusal;
 import java.io.IOException;
 import java.nio.file.FileStore;
@@ -74,7 +75,8 @@ public class FolderState {
         switch (state()) {
             case WELL -> {}
             case FULL -> throw new Refusal(HttpStatus.INSUFFICIENT_STORAGE, "The disk is full", sentence());
-            case READ_ONLY -> throw new Refusal(HttpStatus.FORBIDDEN, "The folder is read-only", sentence());
+            case READ_ONLY ->
+                throw new Refusal(Kind.NOTHING_IS_SAVED, HttpStatus.FORBIDDEN, "The folder is read-only", sentence());
         }
     }
 

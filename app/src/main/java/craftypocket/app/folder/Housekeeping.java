@@ -4,6 +4,7 @@ import com.zaxxer.hikari.HikariConfigMXBean;
 import com.zaxxer.hikari.HikariDataSource;
 import com.zaxxer.hikari.HikariPoolMXBean;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
@@ -36,6 +37,9 @@ public class Housekeeping {
     /** What is kept for days is looked through so often. */
     private static final Duration LOOK_THROUGH_EVERY = Duration.ofHours(1);
 
+    /** So long after the last one, what was changed since is copied. */
+    private static final Duration COPY_EVERY = Duration.ofHours(2);
+
     /** The file is made smaller once nothing was written for so long. */
     private static final Duration IDLE = Duration.ofSeconds(20);
 
@@ -61,6 +65,9 @@ public class Housekeeping {
     private long sizeBefore;
     private long sizeWhenSmall;
     private Instant lastGrown;
+    /** The copy of the day is of this moment, or of one before. */
+    private final Instant began;
+
     private Instant lastLookedThrough = Instant.EPOCH;
 
     /** Something that is thrown away after a time. */
@@ -83,6 +90,7 @@ public class Housekeeping {
         this.clock = clock;
         this.spoils = spoils;
         lastGrown = clock.instant();
+        began = clock.instant();
     }
 
     @EventListener(ApplicationReadyEvent.class)
@@ -95,11 +103,19 @@ public class Housekeeping {
     @EventListener(ContextClosedEvent.class)
     void end() {
         clockwork.shutdownNow();
+        if (!folder.readOnly()) {
+            try {
+                latestCopy(Duration.ZERO);
+            } catch (IOException | RuntimeException failed) {
+                LOG.warn("The copy at the end failed: {}", failed.getMessage());
+            }
+        }
     }
 
     private void look() {
         try {
             copyOfTheDay();
+            latestCopy(COPY_EVERY);
             if (state.hasRoom(0) && lastLookedThrough.plus(LOOK_THROUGH_EVERY).isBefore(clock.instant())) {
                 spoils.forEach(Spoils::throwAwayWhatIsTooOld);
                 lastLookedThrough = clock.instant();
@@ -133,8 +149,24 @@ public class Housekeeping {
         }
     }
 
-    private void copy(Path file) {
+    /** Copies what was changed since the last copy, if that is so long ago. */
+    private void latestCopy(Duration after) throws IOException {
+        Copies copies = new Copies(folder.path());
+        Instant changed =
+                Files.getLastModifiedTime(DataFolder.file(folder.path())).toInstant();
+        Instant last = copies.latest().isAfter(began) ? copies.latest() : began;
+        boolean due = changed.isAfter(last) && last.plus(after).isBefore(clock.instant());
+        if (due && state.hasRoom(size())) {
+            copies.makeLatest(this::copy);
+        }
+    }
+
+    private String copy(Path file) {
         database.sql("backup to ?").param(file.toString()).update();
+        int routines = database.sql("select count(*) from routine where deleted_at is null")
+                .query(Integer.class)
+                .single();
+        return routines == 1 ? "1 routine" : routines + " routines";
     }
 
     /**

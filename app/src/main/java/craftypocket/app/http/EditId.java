@@ -1,5 +1,7 @@
 package craftypocket.app.http;
 
+import java.util.UUID;
+
 /** An id that whoever asks gives an edit, so that it is done once, however often it is sent. */
 public final class EditId {
 
@@ -7,4 +9,9 @@ public final class EditId {
     public static final String HEADER = "Edit-Id";
 
     private EditId() {}
+
+    /** The id that was given, or one of our own. */
+    public static UUID orNew(UUID given) {
+        return given == null ? UUID.randomUUID() : given;
+    }
 }

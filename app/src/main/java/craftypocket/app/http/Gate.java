@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.Semaphore;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
@@ -37,9 +38,16 @@ public class Gate extends OncePerRequestFilter {
             "/api/journal/table.csv", new MediaType("text", "csv"),
             "/api/backup", new MediaType("application", "zip"));
 
+    /** What is sent to be read as JSON has at most so many bytes: a million letters of up to four. */
+    private static final long LARGEST_JSON = 4_000_000;
+
+    /** So many send something at the same time: the other threads of the server are for those who only read. */
+    private static final int MOST_SENDING = 120;
+
     private static final String AFTERWARDS = Gate.class.getName() + ".afterwards";
 
     private final ProblemWriter problems;
+    private final Semaphore sending = new Semaphore(MOST_SENDING);
 
     /**
      * Has something done once the thread of the request under way has left everything behind. Until then it may still write
@@ -57,8 +65,23 @@ public class Gate extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         ProblemDetail problem = problem(request);
+        boolean sends = problem == null && hasBody(request);
+        if (sends && !sending.tryAcquire()) {
+            problem = Problems.of(
+                    HttpStatus.SERVICE_UNAVAILABLE,
+                    "Busy",
+                    "Too much is being sent at the moment. Wait a little and ask again.",
+                    List.of());
+            sends = false;
+        }
         if (problem == null) {
-            chain.doFilter(request, response);
+            try {
+                chain.doFilter(request, response);
+            } finally {
+                if (sends) {
+                    sending.release();
+                }
+            }
             if (request.getAttribute(AFTERWARDS) instanceof Runnable afterwards) {
                 afterwards.run();
             }
@@ -94,6 +117,13 @@ public class Gate extends OncePerRequestFilter {
                             "Not JSON",
                             "Only JSON is read here. Send it with the header Content-Type: application/json.",
                             List.of());
+        }
+        if (!FILES.containsKey(path) && request.getContentLengthLong() > LARGEST_JSON) {
+            return Problems.of(
+                    HttpStatus.CONTENT_TOO_LARGE,
+                    "Too large",
+                    "What is sent here has at most a million letters. Send less. Nothing was changed.",
+                    List.of());
         }
         return null;
     }

@@ -42,8 +42,12 @@ class ProblemAnswers extends ResponseEntityExceptionHandler {
 
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAnswers.class);
 
+    /** @throws Refusal itself, where the answer has begun already */
     @ExceptionHandler
-    ProblemDetail refused(Refusal refusal) {
+    ProblemDetail refused(Refusal refusal, HttpServletResponse response) {
+        if (response.isCommitted()) {
+            throw refusal;
+        }
         return Problems.of(refusal);
     }
 

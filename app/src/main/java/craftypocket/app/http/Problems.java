@@ -12,11 +12,14 @@ public final class Problems {
 
     /** What a refusal says. */
     public static ProblemDetail of(Refusal refusal) {
-        return of(refusal.status(), refusal.title(), refusal.getMessage(), refusal.problems());
+        ProblemDetail problem = of(refusal.status(), refusal.title(), refusal.getMessage(), refusal.problems());
+        problem.setType(refusal.kind().type());
+        return problem;
     }
 
     static ProblemDetail of(HttpStatus status, String title, String detail, List<Problem> problems) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setType(Kind.of(status).type());
         problem.setTitle(title);
         if (!problems.isEmpty()) {
             problem.setProperty("problems", problems);

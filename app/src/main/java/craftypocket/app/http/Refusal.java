@@ -9,6 +9,7 @@ public final class Refusal extends RuntimeException {
 
     private static final long serialVersionUID = 1L;
 
+    private final Kind kind;
     private final HttpStatus status;
     private final String title;
     private final transient List<Problem> problems;
@@ -21,9 +22,19 @@ public final class Refusal extends RuntimeException {
         this(status, title, detail, List.of());
     }
 
+    /** The same of a kind that its status does not tell. */
+    public Refusal(Kind kind, HttpStatus status, String title, String detail) {
+        this(kind, status, title, detail, List.of());
+    }
+
     /** The same, with a list of fields. */
     public Refusal(HttpStatus status, String title, String detail, List<Problem> problems) {
+        this(Kind.of(status), status, title, detail, problems);
+    }
+
+    private Refusal(Kind kind, HttpStatus status, String title, String detail, List<Problem> problems) {
         super(detail);
+        this.kind = kind;
         this.status = status;
         this.title = title;
         this.problems = List.copyOf(problems);
@@ -32,6 +43,10 @@ public final class Refusal extends RuntimeException {
     /** Something in the request cannot be read as it stands: one field says it all. */
     public static Refusal of(String title, Problem problem) {
         return new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, title, problem.sentence(), List.of(problem));
+    }
+
+    Kind kind() {
+        return kind;
     }
 
     HttpStatus status() {

@@ -37,8 +37,8 @@ class ServerRefusals implements WebServerFactoryCustomizer<TomcatServletWebServe
                 return;
             }
             String problem = """
-                    {"type":"about:blank","title":"Not understood","status":%d,\
-                    "detail":"The server could not make sense of this request. Open Crafty Pocket in a browser."}""".formatted(status);
+                    {"type":"%s","title":"Not understood","status":%d,\
+                    "detail":"The server could not make sense of this request. Open Crafty Pocket in a browser."}""".formatted(Kind.UNREADABLE.type(), status);
             try {
                 response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
                 response.setCharacterEncoding(StandardCharsets.UTF_8.name());

@@ -15,15 +15,17 @@ final class JournalDocument {
      * Something on the time line.
      *
      * @param kind {@code rehearsal} or {@code performance}
+     * @param routine missing where it was not known here
      * @param title of the routine, now or as it was then
      * @param audience the people, by name; empty for none
      * @param seconds how long it took; 0 when nobody measured
      * @param reaction from 1 to 5; 0 when nobody said
      */
     record EntryDocument(
+            @NotNull UUID id,
             @NotNull Instant at,
             @NotNull String kind,
-            @NotNull UUID routine,
+            UUID routine,
             @NotNull String title,
             @NotNull String audience,
             boolean cameOut,
@@ -34,8 +36,8 @@ final class JournalDocument {
             @NotNull String out,
             @NotNull String note) {}
 
-    /** The newest entries that were asked for, and how many there are in all. */
-    record TimeLineDocument(@NotNull List<EntryDocument> entries, int all) {}
+    /** The entries that were asked for, how many there are in all, and after which the next ones come; missing at the end. */
+    record TimeLineDocument(@NotNull List<EntryDocument> entries, int all, String next) {}
 
     /** What came of a month. */
     record MonthDocument(@NotNull String month, int runs, int performed, int cameOut) {}
@@ -50,7 +52,7 @@ final class JournalDocument {
      * @param reaction the mean of the reactions; 0 when nobody said
      */
     record RoutineFigures(
-            @NotNull UUID routine,
+            UUID routine,
             @NotNull String title,
             int runs,
             int performed,

@@ -7,6 +7,7 @@ import craftypocket.app.backup.KeptRows.Type;
 import craftypocket.app.journal.PeopleController.AudienceDocument;
 import jakarta.validation.Validator;
 import java.util.List;
+import java.util.UUID;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -20,32 +21,41 @@ class KeptJournal {
             "people",
             1,
             "audience",
-            "",
             "name, id",
-            List.of(new Column("id", Type.ID), new Column("name", Type.TEXT), new Column("document", Type.COMPRESSED)),
+            List.of(new Column("id", Type.ID)),
+            true,
             row -> AudienceDocument.class);
 
     private static final Table PERFORMANCES = new Table(
             "performances",
             2,
             "performance",
-            "",
             "done_at, id",
-            List.of(
-                    new Column("id", Type.ID),
-                    new Column("routine_id", Type.ID),
-                    new Column("audience_id", Type.ID),
-                    new Column("done_at", Type.TIME),
-                    new Column("document", Type.COMPRESSED)),
+            List.of(new Column("id", Type.ID)),
+            true,
             row -> PerformanceDocument.class);
 
     @Bean
-    KeptRows keptPeople(JdbcClient database, JsonMapper json, Validator validator) {
-        return new KeptRows(PEOPLE, database, json, validator);
+    KeptRows keptPeople(AudienceRepository audiences, JdbcClient database, JsonMapper json, Validator validator) {
+        return new KeptRows(
+                PEOPLE,
+                (keys, document) -> {
+                    AudienceEntity entity = new AudienceEntity((UUID) keys.get("id"));
+                    entity.write(((AudienceDocument) document).name(), json.writeValueAsString(document));
+                    audiences.saveAndFlush(entity);
+                },
+                database,
+                json,
+                validator);
     }
 
     @Bean
-    KeptRows keptPerformances(JdbcClient database, JsonMapper json, Validator validator) {
-        return new KeptRows(PERFORMANCES, database, json, validator);
+    KeptRows keptPerformances(Performances performances, JdbcClient database, JsonMapper json, Validator validator) {
+        return new KeptRows(
+                PERFORMANCES,
+                (keys, document) -> performances.restore((UUID) keys.get("id"), (PerformanceDocument) document),
+                database,
+                json,
+                validator);
     }
 }

@@ -73,7 +73,7 @@ class PeopleController {
     StoredAudience keepAudience(
             @RequestHeader(name = EditId.HEADER, required = false) UUID edit,
             @Valid @RequestBody AudienceDocument audience) {
-        UUID id = edit == null ? UUID.randomUUID() : edit;
+        UUID id = EditId.orNew(edit);
         if (audiences.count() >= MOST_AUDIENCES) {
             throw new Refusal(HttpStatus.CONFLICT, "Too many people", "Delete some that you will not meet again.");
         }
@@ -115,7 +115,7 @@ class PeopleController {
                     "audience", done.audience().toString(), "there are no such people", "Choose others, or none");
             throw Refusal.of("Nobody knows these people", problem);
         }
-        return performances.keep(edit == null ? UUID.randomUUID() : edit, done);
+        return performances.keep(EditId.orNew(edit), done);
     }
 
     private AudienceEntity write(AudienceEntity entity, AudienceDocument audience) {

@@ -1,6 +1,7 @@
 package craftypocket.app.journal;
 
 import craftypocket.app.http.Constants;
+import craftypocket.app.http.OfOurTime;
 import craftypocket.app.http.Visible;
 import craftypocket.core.evening.Method;
 import jakarta.validation.constraints.Max;
@@ -16,7 +17,7 @@ import java.util.UUID;
 /**
  * A routine that was performed for people.
  *
- * @param routine its id; it may have been deleted since
+ * @param routine its id; it may have been deleted since, and is missing where it was never known here
  * @param title what it was called then
  * @param audience for whom; null for people who were not written down
  * @param cameOut whether it came out
@@ -27,14 +28,14 @@ import java.util.UUID;
  * @param forced the codes of the cards that were forced
  */
 record PerformanceDocument(
-        @NotNull UUID routine,
+        UUID routine,
 
         @Visible @Size(max = 120, message = "at most 120 letters")
         String title,
 
         UUID audience,
 
-        @NotNull Instant doneAt,
+        @NotNull @OfOurTime Instant doneAt,
 
         boolean cameOut,
 

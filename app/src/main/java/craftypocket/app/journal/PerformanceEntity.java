@@ -25,6 +25,20 @@ class PerformanceEntity {
     @Column(name = "done_at")
     private Instant doneAt;
 
+    private String title;
+
+    @Column(name = "came_out")
+    private boolean cameOut;
+
+    private int slips;
+
+    private int reaction;
+
+    @Column(name = "used_out")
+    private String usedOut;
+
+    private String note;
+
     private byte[] document;
 
     protected PerformanceEntity() {}
@@ -34,11 +48,13 @@ class PerformanceEntity {
         routineId = done.routine();
         audienceId = done.audience();
         doneAt = done.doneAt();
+        title = done.title();
+        cameOut = done.cameOut();
+        slips = done.slippedAt().isEmpty() ? 0 : 1;
+        reaction = done.reaction();
+        usedOut = done.out();
+        note = done.note();
         document = Compressed.of(text);
-    }
-
-    UUID id() {
-        return id;
     }
 
     String text() {

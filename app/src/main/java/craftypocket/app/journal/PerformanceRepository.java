@@ -1,6 +1,5 @@
 package craftypocket.app.journal;
 
-import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.domain.Pageable;
@@ -11,12 +10,10 @@ interface PerformanceRepository extends JpaRepository<PerformanceEntity, UUID> {
 
     List<PerformanceEntity> findByAudienceIdOrderByDoneAtDesc(UUID audienceId, Pageable page);
 
-    /** What was performed in a time, of one routine or, when it is null, of all, the newest first. */
-    @Query("select p from PerformanceEntity p where (:routine is null or p.routineId = :routine) "
-            + "and p.doneAt between :from and :until order by p.doneAt desc")
-    List<PerformanceEntity> ofTime(UUID routine, Instant from, Instant until, Pageable page);
+    /** The mean of the reactions to a routine. */
+    record Reaction(UUID routine, double mean) {}
 
-    @Query("select count(p) from PerformanceEntity p where (:routine is null or p.routineId = :routine) "
-            + "and p.doneAt between :from and :until")
-    int countOfTime(UUID routine, Instant from, Instant until);
+    @Query("select new craftypocket.app.journal.PerformanceRepository$Reaction(p.routineId, avg(p.reaction)) "
+            + "from PerformanceEntity p where p.reaction > 0 and p.routineId is not null group by p.routineId")
+    List<Reaction> reactions();
 }

@@ -8,14 +8,13 @@ import craftypocket.core.evening.Seen;
 import craftypocket.core.read.Plan;
 import craftypocket.core.routine.Role;
 import craftypocket.core.routine.RoleKind;
-import java.time.Clock;
-import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -37,21 +36,18 @@ public class Performances {
     private final RoutineService routines;
     private final RoutineFiles files;
     private final JsonMapper json;
-    private final Clock clock;
 
     Performances(
             PerformanceRepository performances,
             AudienceRepository audiences,
             RoutineService routines,
             RoutineFiles files,
-            JsonMapper json,
-            Clock clock) {
+            JsonMapper json) {
         this.performances = performances;
         this.audiences = audiences;
         this.routines = routines;
         this.files = files;
         this.json = json;
-        this.clock = clock;
     }
 
     /** What an audience has seen, the newest first; nothing for new people. */
@@ -69,27 +65,15 @@ public class Performances {
 
     /** How people reacted to routines on the average, by routine; those of which nobody said anything are missing. */
     public Map<UUID, Double> reactions() {
-        return between(null, Instant.EPOCH, clock.instant(), Integer.MAX_VALUE).stream()
-                .filter(done -> done.reaction() > 0)
-                .collect(Collectors.groupingBy(
-                        PerformanceDocument::routine, Collectors.averagingInt(PerformanceDocument::reaction)));
+        return performances.reactions().stream()
+                .collect(Collectors.toMap(
+                        PerformanceRepository.Reaction::routine, PerformanceRepository.Reaction::mean));
     }
 
     List<PerformanceDocument> of(UUID audience) {
         return performances.findByAudienceIdOrderByDoneAtDesc(audience, PageRequest.of(0, MOST_SEEN)).stream()
                 .map(this::read)
                 .toList();
-    }
-
-    /** What was performed in a time, of one routine or, when it is null, of all, the newest first. */
-    List<PerformanceDocument> between(UUID routine, Instant from, Instant until, int most) {
-        return performances.ofTime(routine, from, until, PageRequest.of(0, most)).stream()
-                .map(this::read)
-                .toList();
-    }
-
-    int count(UUID routine, Instant from, Instant until) {
-        return performances.countOfTime(routine, from, until);
     }
 
     private PerformanceDocument read(PerformanceEntity entity) {
@@ -102,7 +86,8 @@ public class Performances {
 
     /** Keeps a performance; the same sent again is kept once. What it works by is read from the routine as it is now. */
     PerformanceDocument keep(UUID id, PerformanceDocument done) {
-        PerformanceDocument known = routines.onShelf(done.routine())
+        PerformanceDocument known = Optional.ofNullable(done.routine())
+                .flatMap(routines::onShelf)
                 .map(routine -> {
                     Plan plan = files.plan(routine);
                     List<String> forced = plan.routine().roles().stream()
@@ -114,12 +99,19 @@ public class Performances {
                 })
                 .orElse(done);
         try {
-            if (!performances.existsById(id)) {
-                performances.save(new PerformanceEntity(id, known, json.writeValueAsString(known)));
-            }
+            restore(id, known);
         } catch (DataIntegrityViolationException sentTwiceAtOnce) {
-            // The other one is kept, and says the same.
+            if (!performances.existsById(id)) {
+                throw sentTwiceAtOnce;
+            }
         }
         return known;
+    }
+
+    /** Keeps a performance as it was written down. */
+    void restore(UUID id, PerformanceDocument done) {
+        if (!performances.existsById(id)) {
+            performances.saveAndFlush(new PerformanceEntity(id, done, json.writeValueAsString(done)));
+        }
     }
 }

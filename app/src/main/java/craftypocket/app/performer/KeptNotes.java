@@ -21,9 +21,9 @@ class KeptNotes {
             "performer",
             1,
             "performer_note",
-            "",
             "kind, id",
-            List.of(new Column("kind", Type.TEXT), new Column("id", Type.TEXT), new Column("document", Type.TEXT)),
+            List.of(new Column("kind", Type.TEXT), new Column("id", Type.TEXT)),
+            false,
             KeptNotes::note);
 
     private static Class<?> note(JsonNode row) {
@@ -37,7 +37,15 @@ class KeptNotes {
     }
 
     @Bean
-    KeptRows keptNotesOfPerformer(JdbcClient database, JsonMapper json, Validator validator) {
-        return new KeptRows(NOTES, database, json, validator);
+    KeptRows keptNotesOfPerformer(PerformerNotes notes, JdbcClient database, JsonMapper json, Validator validator) {
+        return new KeptRows(
+                NOTES,
+                (keys, document) -> notes.keep(
+                        (String) keys.get("kind"),
+                        (String) keys.get("id"),
+                        document instanceof String text ? text : json.writeValueAsString(document)),
+                database,
+                json,
+                validator);
     }
 }

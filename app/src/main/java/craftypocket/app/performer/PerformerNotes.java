@@ -118,7 +118,7 @@ public class PerformerNotes {
                 .list();
     }
 
-    private void keep(String kind, String id, String document) {
+    void keep(String kind, String id, String document) {
         database.sql("merge into performer_note key (kind, id) values (?, ?, ?)")
                 .params(kind, id, document)
                 .update();

@@ -5,7 +5,9 @@ import craftypocket.app.backup.KeptRows.Column;
 import craftypocket.app.backup.KeptRows.Table;
 import craftypocket.app.backup.KeptRows.Type;
 import jakarta.validation.Validator;
+import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.UUID;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -20,30 +22,22 @@ class KeptPractice {
             "rehearsals",
             2,
             "run",
-            "where routine_id in (select id from routine where deleted_at is null)",
             "started_at, id",
-            List.of(
-                    new Column("id", Type.ID),
-                    new Column("routine_id", Type.ID),
-                    new Column("started_at", Type.TIME),
-                    new Column("total_millis", Type.NUMBER),
-                    new Column("slips", Type.NUMBER),
-                    new Column("came_out", Type.TRUTH),
-                    new Column("document", Type.COMPRESSED)),
+            List.of(new Column("id", Type.ID), new Column("routine_id", Type.MAYBE_ID)),
+            true,
             row -> RehearsalDocument.class);
 
     private static final Table PRACTICE = new Table(
             "practice",
             2,
             "practice",
-            "",
             "done_at, id",
             List.of(
                     new Column("id", Type.ID),
                     new Column("kind", Type.TEXT),
                     new Column("subject", Type.TEXT),
-                    new Column("done_at", Type.TIME),
-                    new Column("document", Type.COMPRESSED)),
+                    new Column("done_at", Type.TIME)),
+            true,
             KeptPractice::practised);
 
     private static Class<?> practised(JsonNode row) {
@@ -57,12 +51,28 @@ class KeptPractice {
     }
 
     @Bean
-    KeptRows keptRuns(JdbcClient database, JsonMapper json, Validator validator) {
-        return new KeptRows(RUNS, database, json, validator);
+    KeptRows keptRuns(Runs runs, JdbcClient database, JsonMapper json, Validator validator) {
+        return new KeptRows(
+                RUNS,
+                (keys, document) ->
+                        runs.keep((UUID) keys.get("id"), (UUID) keys.get("routine_id"), (RehearsalDocument) document),
+                database,
+                json,
+                validator);
     }
 
     @Bean
-    KeptRows keptTries(JdbcClient database, JsonMapper json, Validator validator) {
-        return new KeptRows(PRACTICE, database, json, validator);
+    KeptRows keptTries(PracticeNotes notes, JdbcClient database, JsonMapper json, Validator validator) {
+        return new KeptRows(
+                PRACTICE,
+                (keys, document) -> notes.restore(
+                        (UUID) keys.get("id"),
+                        (String) keys.get("kind"),
+                        (String) keys.get("subject"),
+                        ((OffsetDateTime) keys.get("done_at")).toInstant(),
+                        document),
+                database,
+                json,
+                validator);
     }
 }

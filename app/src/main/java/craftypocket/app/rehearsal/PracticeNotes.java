@@ -1,7 +1,9 @@
 package craftypocket.app.rehearsal;
 
 import craftypocket.app.http.Constants;
+import craftypocket.app.http.EditId;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -51,15 +53,21 @@ class PracticeNotes {
 
     /** Keeps something; the same sent again is kept once. */
     void keep(UUID edit, Kind kind, String subject, Object what) {
-        UUID id = edit == null ? UUID.randomUUID() : edit;
+        UUID id = EditId.orNew(edit);
         try {
             if (!repository.existsById(id)) {
-                repository.save(
-                        new PracticeEntity(id, kind.stored(), subject, clock.instant(), json.writeValueAsString(what)));
+                restore(id, kind.stored(), subject, clock.instant(), what);
             }
         } catch (DataIntegrityViolationException sentTwiceAtOnce) {
-            // The other one is kept, and says the same.
+            if (!repository.existsById(id)) {
+                throw sentTwiceAtOnce;
+            }
         }
+    }
+
+    /** Keeps what was done at another time. */
+    void restore(UUID id, String kind, String subject, Instant doneAt, Object what) {
+        repository.saveAndFlush(new PracticeEntity(id, kind, subject, doneAt, json.writeValueAsString(what)));
     }
 
     /** What was done of a subject, the earliest first; of all subjects when it is empty. */

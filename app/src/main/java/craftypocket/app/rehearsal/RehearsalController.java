@@ -36,30 +36,33 @@ class RehearsalController {
     private static final int MOST_LISTED = 200;
 
     private final RehearsalRepository rehearsals;
+    private final Runs runs;
     private final RoutineService routines;
     private final JsonMapper json;
 
-    RehearsalController(RehearsalRepository rehearsals, RoutineService routines, JsonMapper json) {
+    RehearsalController(RehearsalRepository rehearsals, Runs runs, RoutineService routines, JsonMapper json) {
+        this.runs = runs;
         this.rehearsals = rehearsals;
         this.routines = routines;
         this.json = json;
     }
 
-    /** Keeps a run. The same run sent again is kept once. */
+    /** Keeps a run. The same run sent again is kept once. A run of a routine that is gone is kept by the title it brings along. */
     @PostMapping("/routines/{id}/rehearsals")
     @ResponseStatus(HttpStatus.CREATED)
     RehearsalDocument keep(
             @PathVariable UUID id,
             @RequestHeader(name = EditId.HEADER, required = false) UUID edit,
             @Valid @RequestBody RehearsalDocument run) {
-        routines.requireExisting(id);
-        UUID runId = edit == null ? UUID.randomUUID() : edit;
+        UUID runId = EditId.orNew(edit);
         try {
-            rehearsals.save(new RehearsalEntity(runId, id, run, json.writeValueAsString(run)));
+            return runs.keep(runId, id, run);
         } catch (DataIntegrityViolationException sentTwiceAtOnce) {
-            // The other one is kept, and says the same.
+            if (rehearsals.existsById(runId)) {
+                return run;
+            }
+            throw sentTwiceAtOnce;
         }
-        return run;
     }
 
     /** The runs of a routine, the newest first, two hundred at a time: {@code page} 0 has the last ones. */

@@ -1,5 +1,6 @@
 package craftypocket.app.rehearsal;
 
+import craftypocket.app.http.OfOurTime;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -12,12 +13,13 @@ import java.util.Objects;
 /**
  * One run-through.
  *
+ * @param routine what the routine was called, by which the run is known when the routine is gone; may be missing while it is there
  * @param cameOut whether the end was as expected
  * @param steps what happened at each step, in order
  * @param notes what the performer wrote down after it
  */
 public record RehearsalDocument(
-        @NotNull Instant startedAt,
+        @NotNull @OfOurTime Instant startedAt,
 
         @Min(value = 0, message = "at least 0") @Max(value = RehearsalDocument.A_DAY, message = "at most a day")
         long totalMillis,
@@ -28,7 +30,9 @@ public record RehearsalDocument(
         List<@NotNull @Valid StepRun> steps,
 
         @NotNull @Size(max = 1000, message = "at most 1000 letters")
-        String notes) {
+        String notes,
+
+        @Size(max = 120, message = "at most 120 letters") String routine) {
 
     static final long A_DAY = 86_400_000;
 
@@ -54,6 +58,11 @@ public record RehearsalDocument(
     public RehearsalDocument {
         steps = Objects.requireNonNullElse(steps, List.of());
         notes = Objects.requireNonNullElse(notes, "");
+    }
+
+    /** The same run of a routine of this title. */
+    RehearsalDocument of(String title) {
+        return new RehearsalDocument(startedAt, totalMillis, cameOut, steps, notes, title);
     }
 
     public int slips() {

@@ -19,6 +19,9 @@ class RehearsalEntity {
     @Column(name = "routine_id")
     private UUID routineId;
 
+    /** What the routine was called: a run outlives it. */
+    private String title;
+
     @Column(name = "started_at")
     private Instant startedAt;
 
@@ -30,31 +33,23 @@ class RehearsalEntity {
     @Column(name = "came_out")
     private boolean cameOut;
 
+    private String note;
+
     /** The whole run as it was sent. */
     private byte[] document;
 
     protected RehearsalEntity() {}
 
-    RehearsalEntity(UUID id, UUID routineId, RehearsalDocument run, String text) {
+    RehearsalEntity(UUID id, UUID routineId, String title, RehearsalDocument run, String text) {
         this.id = id;
         this.routineId = routineId;
+        this.title = title;
         startedAt = run.startedAt();
         totalMillis = run.totalMillis();
         slips = run.slips();
         cameOut = run.cameOut();
+        note = run.notes();
         document = Compressed.of(text);
-    }
-
-    UUID id() {
-        return id;
-    }
-
-    UUID routineId() {
-        return routineId;
-    }
-
-    Instant startedAt() {
-        return startedAt;
     }
 
     String text() {

@@ -1,13 +1,17 @@
 package craftypocket.app.rehearsal;
 
+import craftypocket.app.routines.RoutineService;
 import craftypocket.core.rehearse.Evenness;
-import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.springframework.data.domain.PageRequest;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The run-throughs of all routines, for other features. */
@@ -15,15 +19,16 @@ import tools.jackson.databind.json.JsonMapper;
 public class Runs {
 
     private final RehearsalRepository rehearsals;
+    private final RoutineService routines;
+    private final JdbcClient database;
     private final JsonMapper json;
 
-    Runs(RehearsalRepository rehearsals, JsonMapper json) {
+    Runs(RehearsalRepository rehearsals, RoutineService routines, JdbcClient database, JsonMapper json) {
         this.rehearsals = rehearsals;
+        this.routines = routines;
+        this.database = database;
         this.json = json;
     }
-
-    /** A run with whose it is. */
-    public record Ran(UUID id, UUID routineId, RehearsalDocument run) {}
 
     /**
      * How long a routine takes by its own runs.
@@ -33,21 +38,40 @@ public class Runs {
      */
     public record Time(int seconds, double spread) {}
 
-    /** The runs of some time, of one routine or, when it is null, of all, the newest first. */
-    public List<Ran> between(UUID routine, Instant from, Instant until, int most) {
-        return rehearsals.ofTime(routine, from, until, PageRequest.of(0, most)).stream()
-                .map(run -> new Ran(run.id(), run.routineId(), json.readValue(run.text(), RehearsalDocument.class)))
-                .toList();
+    /**
+     * Keeps a run; the same sent again is kept once. It outlives its routine, and is then known by its title.
+     *
+     * @param routine null when the routine was not known here
+     * @return the run with the title of the routine as it is called now
+     */
+    @Transactional
+    public RehearsalDocument keep(UUID id, UUID routine, RehearsalDocument run) {
+        String title = routines.title(routine)
+                .or(() -> Optional.ofNullable(run.routine()).filter(each -> !each.isBlank()))
+                .orElseThrow(RoutineService::notThere);
+        RehearsalDocument titled = run.of(title);
+        if (rehearsals.existsById(id)) {
+            return titled;
+        }
+        rehearsals.saveAndFlush(new RehearsalEntity(id, routine, title, titled, json.writeValueAsString(titled)));
+        keepSlips(id, run, routines.moves(routine));
+        return titled;
     }
 
-    /** How many there are of them. */
-    public int count(UUID routine, Instant from, Instant until) {
-        return rehearsals.countOfTime(routine, from, until);
-    }
-
-    /** Keeps a run that was written down elsewhere. */
-    public void keep(UUID id, UUID routineId, RehearsalDocument run) {
-        rehearsals.save(new RehearsalEntity(id, routineId, run, json.writeValueAsString(run)));
+    /** Where and why it slipped, to be counted. */
+    private void keepSlips(UUID id, RehearsalDocument run, Map<String, String> moves) {
+        Set<String> why = new TreeSet<>();
+        for (RehearsalDocument.StepRun step : run.steps()) {
+            why.addAll(step.reasons());
+            if (step.slips() > 0) {
+                database.sql("insert into run_slip (run_id, step_id, move, slips) values (?, ?, ?, ?)")
+                        .params(id, step.stepId(), moves.get(step.stepId()), step.slips())
+                        .update();
+            }
+        }
+        why.forEach(reason -> database.sql("insert into run_reason (run_id, reason) values (?, ?)")
+                .params(id, reason)
+                .update());
     }
 
     /** How long routines take; those that were never run are missing. */

@@ -1,8 +1,7 @@
 package craftypocket.app.routines;
 
 import craftypocket.app.backup.Kept;
-import java.util.Map;
-import java.util.TreeMap;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
@@ -30,16 +29,17 @@ class KeptRoutines implements Kept {
     }
 
     @Override
-    public Map<String, JsonNode> save() {
-        Map<String, JsonNode> all = new TreeMap<>();
-        routines.titles().keySet().forEach(id -> all.put(id.toString(), routines.file(id)));
-        return all;
+    public void save(Sink sink) {
+        routines.titles().keySet().stream()
+                .map(UUID::toString)
+                .sorted()
+                .forEach(id -> sink.take(id, routines.file(UUID.fromString(id))));
     }
 
     @Override
-    public void check(String name, JsonNode file) {
+    public void check(String name, JsonNode file, Set<String> seen) {
         UUID.fromString(name);
-        files.plan(files.stored(file));
+        files.readStored(file);
     }
 
     @Override

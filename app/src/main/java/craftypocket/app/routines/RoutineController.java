@@ -3,8 +3,8 @@ package craftypocket.app.routines;
 import craftypocket.app.folder.StoresData;
 import craftypocket.app.http.AnswersWithProblems;
 import craftypocket.app.http.EditId;
-import craftypocket.app.http.Tags;
 import craftypocket.app.http.Visible;
+import craftypocket.app.versions.Tags;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -157,7 +157,7 @@ class RoutineController {
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String version,
             @RequestHeader(name = EditId.HEADER, required = false) UUID edit,
             @Valid @RequestBody RoutineDocument document) {
-        return edited(id, edit, editId -> routines.edit(id, Tags.version(version), editId, document));
+        return edited(id, edit, editId -> routines.edit(id, version, editId, document));
     }
 
     /** Goes back by one edit. */
@@ -166,7 +166,7 @@ class RoutineController {
             @PathVariable UUID id,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String version,
             @RequestHeader(name = EditId.HEADER, required = false) UUID edit) {
-        return edited(id, edit, editId -> routines.undo(id, Tags.version(version), editId));
+        return edited(id, edit, editId -> routines.undo(id, version, editId));
     }
 
     /** Brings back the edit that was undone last. */
@@ -175,7 +175,7 @@ class RoutineController {
             @PathVariable UUID id,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String version,
             @RequestHeader(name = EditId.HEADER, required = false) UUID edit) {
-        return edited(id, edit, editId -> routines.redo(id, Tags.version(version), editId));
+        return edited(id, edit, editId -> routines.redo(id, version, editId));
     }
 
     /** Puts a copy on the shelf. */
@@ -199,13 +199,9 @@ class RoutineController {
         return tagged(routines.restore(id));
     }
 
-    private static UUID orNew(UUID edit) {
-        return edit == null ? UUID.randomUUID() : edit;
-    }
-
     /** Makes a routine of this id. The same may be under way already, sent a moment before: then that one counts. */
     private ResponseEntity<StoredRoutine> created(UUID edit, Function<UUID, StoredRoutine> makes) {
-        UUID id = orNew(edit);
+        UUID id = EditId.orNew(edit);
         StoredRoutine routine;
         try {
             routine = makes.apply(id);
@@ -219,7 +215,7 @@ class RoutineController {
 
     /** Does an edit. The same may be under way already, sent a moment before: then that one counts. */
     private ResponseEntity<StoredRoutine> edited(UUID id, UUID edit, Function<UUID, StoredRoutine> does) {
-        UUID editId = orNew(edit);
+        UUID editId = EditId.orNew(edit);
         try {
             return tagged(does.apply(editId));
         } catch (OptimisticLockingFailureException changed) {

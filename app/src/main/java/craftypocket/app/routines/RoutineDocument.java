@@ -27,6 +27,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A routine as it is written to a file, stored and sent: the open format of {@code docs/formats/routine.schema.json}.
@@ -564,6 +566,12 @@ public record RoutineDocument(
     RoutineDocument titled(String newTitle) {
         return new RoutineDocument(
                 format, version, newTitle, summary, tags, setUp, roles, steps, claims, ownMoves, outs);
+    }
+
+    /** By the id of each step, on whatever line, its move. */
+    Map<String, String> moves() {
+        return Stream.concat(steps.stream(), outs.stream().flatMap(out -> out.steps().stream()))
+                .collect(Collectors.toMap(StepDocument::id, StepDocument::move, (a, b) -> a));
     }
 
     /** The part that the core reads: everything but titles, tags and words. */

@@ -6,18 +6,12 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 
 /** A routine, as a row: what is searched, and where its history stands. */
 @Entity
 @Table(name = "routine")
 class RoutineEntity {
-
-    /** An edit is sent again at once, or when its window is opened again; between them few others come. */
-    private static final int MOST_REMEMBERED = 20;
 
     @Id
     private UUID id;
@@ -28,6 +22,9 @@ class RoutineEntity {
     /** Null until it is stored, by which it is known to be new. */
     @Version
     private Long version;
+
+    /** Another one after each change: see {@link craftypocket.app.versions.Versions}. */
+    private UUID stamp;
 
     /** The revision that is shown. */
     private int revision;
@@ -45,10 +42,6 @@ class RoutineEntity {
     @Column(name = "deleted_at")
     private Instant deletedAt;
 
-    /** The last edits, the oldest first, as {@code id:version} with the version that each led to, with spaces between. */
-    @Column(name = "recent_edits")
-    private String recentEdits = "";
-
     protected RoutineEntity() {}
 
     RoutineEntity(UUID id, Instant now) {
@@ -63,25 +56,7 @@ class RoutineEntity {
         title = document.title();
         tags = String.join("\n", document.tags());
         changedAt = now;
-    }
-
-    /** Remembers an edit that is about to be stored, by the id that whoever made it gave it. */
-    void remember(UUID edit) {
-        List<String> edits = new ArrayList<>(edits());
-        edits.add(edit + ":" + (version == null ? 0 : version + 1));
-        recentEdits = String.join(" ", edits.subList(Math.max(0, edits.size() - MOST_REMEMBERED), edits.size()));
-    }
-
-    /** The version that an edit led to, if it is one of the last ones. */
-    Optional<Long> versionAfter(UUID edit) {
-        return edits().stream()
-                .filter(each -> each.startsWith(edit + ":"))
-                .map(each -> Long.valueOf(each.substring(each.indexOf(':') + 1)))
-                .findFirst();
-    }
-
-    private List<String> edits() {
-        return recentEdits.isEmpty() ? List.of() : List.of(recentEdits.split(" "));
+        stamp = UUID.randomUUID();
     }
 
     /** Forgets what was undone: the next edit starts from here. */
@@ -109,8 +84,8 @@ class RoutineEntity {
         return tags;
     }
 
-    long version() {
-        return version;
+    UUID stamp() {
+        return stamp;
     }
 
     int revision() {

@@ -10,5 +10,5 @@ record RoutineEntry(
         @NotNull UUID id,
         @NotNull String title,
         @NotNull List<String> tags,
-        long version,
+        @NotNull UUID version,
         @NotNull Instant changedAt) {}

@@ -41,8 +41,17 @@ public class RoutineFiles {
 
     /** Reads a file from outside: the version first, so that a newer file is not blamed for what it may well contain. */
     RoutineDocument read(JsonNode file) {
+        return checked(file, json);
+    }
+
+    /** Reads a file that was stored: the same, but what a later version has added to it is left alone. */
+    RoutineDocument readStored(JsonNode file) {
+        return checked(file, lenient);
+    }
+
+    private RoutineDocument checked(JsonNode file, JsonMapper reader) {
         checkVersion(file);
-        RoutineDocument document = json.treeToValue(file, RoutineDocument.class);
+        RoutineDocument document = reader.treeToValue(file, RoutineDocument.class);
         List<Problem> problems = validator.validate(document).stream()
                 .map(v -> new Problem(
                         v.getPropertyPath().toString(),

@@ -1,8 +1,11 @@
 package craftypocket.app.routines;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import craftypocket.app.folder.Compressed;
 import craftypocket.app.folder.Housekeeping;
 import craftypocket.app.http.Refusal;
+import craftypocket.app.versions.Versions;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -13,7 +16,6 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -40,17 +42,23 @@ public class RoutineService implements Housekeeping.Spoils {
     /** What is deleted can be brought back for so long. */
     static final Duration IN_THE_BIN = Duration.ofDays(30);
 
-    /** The largest document that is kept, compressed. */
-    private static final int LARGEST = 1_000_000;
-
     private static final int LONGEST_TITLE = 120;
+
+    private static final int MOST_MOVES = 200;
 
     private final RoutineRepository routines;
     private final HistoryRepository history;
     private final RoutineFiles files;
+    private final Versions versions;
     private final Clock clock;
 
-    RoutineService(RoutineRepository routines, HistoryRepository history, RoutineFiles files, Clock clock) {
+    /** By the stamp of a version, what each of its steps does: thousands of runs ask for the same few routines. */
+    private final Cache<UUID, Map<String, String>> moves =
+            Caffeine.newBuilder().maximumSize(MOST_MOVES).build();
+
+    RoutineService(
+            RoutineRepository routines, HistoryRepository history, RoutineFiles files, Versions versions, Clock clock) {
+        this.versions = versions;
         this.routines = routines;
         this.history = history;
         this.files = files;
@@ -66,7 +74,7 @@ public class RoutineService implements Housekeeping.Spoils {
                         Arrays.stream(r.tags().split("\n"))
                                 .filter(t -> !t.isEmpty())
                                 .toList(),
-                        r.version(),
+                        r.stamp(),
                         r.changedAt()))
                 .toList();
     }
@@ -81,6 +89,22 @@ public class RoutineService implements Housekeeping.Spoils {
     @Transactional(readOnly = true)
     public Optional<RoutineDocument> onShelf(UUID id) {
         return routines.findById(id).filter(routine -> !routine.deleted()).map(this::document);
+    }
+
+    /** What a routine is called, also one that waits in the bin; empty when it is not there. */
+    @Transactional(readOnly = true)
+    public Optional<String> title(UUID id) {
+        return Optional.ofNullable(id).flatMap(routines::findById).map(RoutineEntity::title);
+    }
+
+    /** By the id of each step of a routine, on whatever line, the move; nothing when the routine is not there. */
+    @Transactional(readOnly = true)
+    public Map<String, String> moves(UUID id) {
+        return Optional.ofNullable(id)
+                .flatMap(routines::findById)
+                .map(routine ->
+                        moves.get(routine.stamp(), stamp -> document(routine).moves()))
+                .orElse(Map.of());
     }
 
     @Transactional(readOnly = true)
@@ -127,7 +151,9 @@ public class RoutineService implements Housekeeping.Spoils {
         }
         requireRoom();
         files.plan(document);
-        return write(new RoutineEntity(edit, clock.instant()), 1, document, tree);
+        StoredRoutine first = write(new RoutineEntity(edit, clock.instant()), 1, document, tree);
+        versions.led(edit, edit, first.version());
+        return first;
     }
 
     private void requireRoom() {
@@ -140,7 +166,7 @@ public class RoutineService implements Housekeeping.Spoils {
     }
 
     /** @param edit the id that whoever asks gave it: asking again changes nothing more */
-    StoredRoutine edit(UUID id, long version, UUID edit, RoutineDocument document) {
+    StoredRoutine edit(UUID id, String version, UUID edit, RoutineDocument document) {
         return once(id, version, edit, routine -> {
             files.plan(document);
             JsonNode before = files.tree(text(routine));
@@ -152,7 +178,7 @@ public class RoutineService implements Housekeeping.Spoils {
         });
     }
 
-    StoredRoutine undo(UUID id, long version, UUID edit) {
+    StoredRoutine undo(UUID id, String version, UUID edit) {
         return once(id, version, edit, routine -> {
             if (routine.revision() <= history.firstNumber(id)) {
                 throw new Refusal(HttpStatus.CONFLICT, "Nothing to undo", "This is as far back as the history goes.");
@@ -161,7 +187,7 @@ public class RoutineService implements Housekeeping.Spoils {
         });
     }
 
-    StoredRoutine redo(UUID id, long version, UUID edit) {
+    StoredRoutine redo(UUID id, String version, UUID edit) {
         return once(id, version, edit, routine -> {
             if (routine.revision() >= routine.lastRevision()) {
                 throw new Refusal(HttpStatus.CONFLICT, "Nothing to redo", "There is no undone edit to bring back.");
@@ -174,21 +200,20 @@ public class RoutineService implements Housekeeping.Spoils {
     @Transactional(readOnly = true)
     Optional<StoredRoutine> done(UUID id, UUID edit) {
         RoutineEntity routine = existing(id);
-        return routine.versionAfter(edit).map(version -> stored(routine).at(version));
+        return versions.after(id, edit).map(stamp -> stored(routine).at(stamp));
     }
 
     /** An edit whose answer was lost is asked for again: it is done once, and told by the version it led to. */
-    private StoredRoutine once(UUID id, long version, UUID edit, Function<RoutineEntity, StoredRoutine> does) {
+    private StoredRoutine once(UUID id, String version, UUID edit, Function<RoutineEntity, StoredRoutine> does) {
         RoutineEntity routine = existing(id);
         Optional<StoredRoutine> done = done(id, edit);
         if (done.isPresent()) {
             return done.get();
         }
-        if (routine.version() != version) {
-            throw new OptimisticLockingFailureException("routine " + id + " is no longer at version " + version);
-        }
-        routine.remember(edit);
-        return does.apply(routine);
+        versions.requireCurrent(id, routine.stamp(), version);
+        StoredRoutine led = does.apply(routine);
+        versions.led(id, edit, led.version());
+        return led;
     }
 
     StoredRoutine copy(UUID id, UUID edit) {
@@ -245,12 +270,6 @@ public class RoutineService implements Housekeeping.Spoils {
     /** Writes a state and shows it. The row goes first, for the state refers to it. */
     private StoredRoutine write(RoutineEntity routine, int number, RoutineDocument document, JsonNode tree) {
         byte[] kept = Compressed.of(tree.toString());
-        if (kept.length > LARGEST) {
-            throw new Refusal(
-                    HttpStatus.CONTENT_TOO_LARGE,
-                    "Too large",
-                    "A routine of this size cannot be kept. Shorten its notes and try again.");
-        }
         routine.show(number, document, clock.instant());
         RoutineEntity saved = routines.saveAndFlush(routine);
         history.keepBetween(routine.id(), number - length(kept.length) + 1, number - 1);
@@ -266,7 +285,7 @@ public class RoutineService implements Housekeeping.Spoils {
     private StoredRoutine stored(RoutineEntity routine) {
         return new StoredRoutine(
                 routine.id(),
-                routine.version(),
+                routine.stamp(),
                 routine.revision() > history.firstNumber(routine.id()),
                 routine.revision() < routine.lastRevision(),
                 routine.changedAt(),
@@ -293,7 +312,8 @@ public class RoutineService implements Housekeeping.Spoils {
         return routines.findById(id).filter(r -> !r.deleted()).orElseThrow(RoutineService::notThere);
     }
 
-    private static Refusal notThere() {
+    /** The refusal of something about a routine that is not there. */
+    public static Refusal notThere() {
         return new Refusal(
                 HttpStatus.NOT_FOUND,
                 "No such routine",

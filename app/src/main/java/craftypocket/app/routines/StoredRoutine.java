@@ -7,18 +7,18 @@ import java.util.UUID;
 /**
  * A routine with where its history stands.
  *
- * @param version counts up with every change; the entity tag of the routine
+ * @param version another one after every change, which never comes again; the entity tag of the routine
  */
 record StoredRoutine(
         @NotNull UUID id,
-        long version,
+        @NotNull UUID version,
         boolean canUndo,
         boolean canRedo,
         @NotNull Instant changedAt,
         @NotNull RoutineDocument routine) {
 
     /** The same, told by an earlier version: whoever goes on from there finds that others have changed it since. */
-    StoredRoutine at(long earlier) {
+    StoredRoutine at(UUID earlier) {
         return new StoredRoutine(id, earlier, canUndo, canRedo, changedAt, routine);
     }
 }

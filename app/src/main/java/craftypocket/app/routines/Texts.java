@@ -4,7 +4,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** What is done to texts that people wrote. */
-final class Texts {
+public final class Texts {
 
     /** What people take for one character, of however many letters it is made. */
     private static final Pattern CHARACTER = Pattern.compile("\\X");
@@ -12,7 +12,7 @@ final class Texts {
     private Texts() {}
 
     /** The text, cut to at most so many letters, never within a character of several. */
-    static String cut(String text, int most) {
+    public static String cut(String text, int most) {
         if (text.length() <= most) {
             return text;
         }

@@ -1,10 +1,14 @@
 package craftypocket.app.sets;
 
+import craftypocket.app.computing.Computations;
 import craftypocket.app.http.AnswersWithProblems;
 import craftypocket.app.print.PrintedPages;
+import craftypocket.core.solve.Effort;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Pattern;
-import java.util.List;
 import java.util.Locale;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -14,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.context.request.async.DeferredResult;
 
 /** Cue sheets: of a set as it is sent, so that what was not saved yet is on them too. */
 @RestController
@@ -24,34 +29,38 @@ class CueSheetController {
     private static final MediaType MARKDOWN = MediaType.parseMediaType("text/markdown;charset=UTF-8");
 
     private final Evenings evenings;
+    private final Computations computations;
 
-    CueSheetController(Evenings evenings) {
+    CueSheetController(Evenings evenings, Computations computations) {
         this.evenings = evenings;
+        this.computations = computations;
     }
 
     /** One page for the pocket ({@code a6}), or one for the prop table ({@code a4}). */
     @PostMapping(value = "/cues.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> cuePage(
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(type = "string", format = "binary")))
+    DeferredResult<Object> cuePage(
             @RequestParam(defaultValue = "a4") @Pattern(regexp = "a4|a6", message = "must be a4 or a6") String paper,
             @Valid @RequestBody SetDocument set) {
-        byte[] pdf = sheet(set).pdf(PrintedPages.Paper.valueOf(paper.toUpperCase(Locale.ROOT)));
-        return ResponseEntity.ok()
+        return computations.whole(effort -> ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"cues-" + paper + ".pdf\"")
-                .body(pdf);
+                .body(sheet(set, effort).pdf(PrintedPages.Paper.valueOf(paper.toUpperCase(Locale.ROOT)))));
     }
 
     /** The same as Markdown. */
     @PostMapping(value = "/cues.md", produces = "text/markdown")
-    ResponseEntity<String> cueText(@Valid @RequestBody SetDocument set) {
-        return ResponseEntity.ok()
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(type = "string")))
+    DeferredResult<Object> cueText(@Valid @RequestBody SetDocument set) {
+        return computations.whole(effort -> ResponseEntity.ok()
                 .contentType(MARKDOWN)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"cues.md\"")
-                .body(sheet(set).markdown());
+                .body(sheet(set, effort).markdown()));
     }
 
-    private CueSheet sheet(SetDocument set) {
-        List<ActRead> acts = evenings.read(set);
-        return CueSheet.of(set, acts, evenings.evening(set));
+    private CueSheet sheet(SetDocument set, Effort effort) {
+        EveningDocument evening = evenings.evening(set, effort);
+        Computations.requireTime(effort);
+        return CueSheet.of(set, evenings.read(set), evening);
     }
 }

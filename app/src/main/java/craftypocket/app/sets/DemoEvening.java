@@ -4,7 +4,6 @@ import craftypocket.app.routines.FirstStart;
 import craftypocket.app.sets.SetDocument.ActDocument;
 import java.io.IOException;
 import java.io.InputStream;
-import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -18,16 +17,13 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class DemoEvening implements FirstStart {
 
-    private final SetRepository sets;
+    private final SetService sets;
     private final JsonMapper json;
-    private final Clock clock;
     private final Resource demo;
 
-    DemoEvening(
-            SetRepository sets, JsonMapper json, Clock clock, @Value("classpath:/demo-evening.json") Resource demo) {
+    DemoEvening(SetService sets, JsonMapper json, @Value("classpath:/demo-evening.json") Resource demo) {
         this.sets = sets;
         this.json = json;
-        this.clock = clock;
         this.demo = demo;
     }
 
@@ -52,9 +48,7 @@ class DemoEvening implements FirstStart {
                         set.audience(),
                         acts,
                         set.resetSeconds());
-                SetEntity entity = new SetEntity(UUID.randomUUID());
-                entity.write(placed.title(), json.writeValueAsString(placed), clock.instant());
-                sets.saveAndFlush(entity);
+                sets.create(UUID.randomUUID(), placed);
             }
         } catch (IOException unreadable) {
             throw new IllegalStateException("the demo evening cannot be read", unreadable);

@@ -18,6 +18,7 @@ import java.util.List;
  *
  * @param seconds how long it takes, with what is to be done in between
  * @param spread how much that varies, as a standard deviation in seconds
+ * @param stopped whether there was not time for everything: what is to be put right is then told of fewer ends, without numbers
  * @param gone the acts whose routines are not on the shelf any more; the others go on without them
  */
 record EveningDocument(
@@ -28,6 +29,7 @@ record EveningDocument(
         @NotNull List<String> packList,
         int seconds,
         double spread,
+        boolean stopped,
         @NotNull List<Integer> gone) {
 
     /**
@@ -109,7 +111,7 @@ record EveningDocument(
         }
     }
 
-    static EveningDocument of(Evening evening, List<ActRead> acts, List<Integer> gone) {
+    static EveningDocument of(Evening evening, List<ActRead> acts, List<Integer> gone, boolean stopped) {
         List<StageDocument> stages = new ArrayList<>();
         for (int i = 0; i < acts.size(); i++) {
             Evening.Stage stage = evening.stages().get(i);
@@ -141,6 +143,7 @@ record EveningDocument(
                 evening.packList(),
                 evening.seconds(),
                 evening.spread(),
+                stopped,
                 gone);
     }
 

@@ -21,10 +21,12 @@ import craftypocket.core.routine.Placement;
 import craftypocket.core.routine.SetUp;
 import craftypocket.core.settings.Problem;
 import craftypocket.core.settings.Sentence;
+import craftypocket.core.solve.Effort;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -75,28 +77,40 @@ class Evenings {
         return acts;
     }
 
-    EveningDocument evening(SetDocument set) {
+    EveningDocument evening(SetDocument set, Effort effort) {
         List<ActRead> acts = read(set);
         Evening evening = Evening.of(
-                set.venue().toCore(), acts.stream().map(ActRead::act).toList(), performances.seenBy(set.audience()));
+                set.venue().toCore(),
+                acts.stream().map(ActRead::act).toList(),
+                performances.seenBy(set.audience()),
+                effort);
         List<Integer> there = acts.stream().map(ActRead::index).toList();
         List<Integer> gone = IntStream.range(0, set.acts().size())
                 .boxed()
                 .filter(index -> !there.contains(index))
                 .toList();
-        return EveningDocument.of(evening, acts, gone);
+        return EveningDocument.of(evening, acts, gone, effort.stopped());
     }
 
-    EveningDocument.BetterOrderDocument better(SetDocument set) {
-        List<ActRead> acts = read(set);
-        if (acts.size() > BetterOrder.MOST) {
+    /** Refuses to seek an order of more than can be compared. */
+    void requireFew(SetDocument set) {
+        Set<UUID> there = routines.titles().keySet();
+        long acts = set.acts().stream()
+                .map(ActDocument::routine)
+                .filter(there::contains)
+                .count();
+        if (acts > BetterOrder.MOST) {
             Problem problem = new Problem(
                     "acts",
-                    acts.size() + " routines",
+                    acts + " routines",
                     "a better order is sought of at most " + BetterOrder.MOST,
                     "Leave some out, and seek again");
             throw Refusal.of("Too many routines", problem);
         }
+    }
+
+    EveningDocument.BetterOrderDocument better(SetDocument set) {
+        List<ActRead> acts = read(set);
         BetterOrder better = BetterOrder.of(
                 acts.stream().map(ActRead::act).toList(), set.venue().minutes());
         return EveningDocument.BetterOrderDocument.of(

@@ -6,6 +6,7 @@ import craftypocket.app.backup.KeptRows.Table;
 import craftypocket.app.backup.KeptRows.Type;
 import jakarta.validation.Validator;
 import java.util.List;
+import java.util.UUID;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -16,21 +17,15 @@ import tools.jackson.databind.json.JsonMapper;
 class KeptSets {
 
     private static final Table SETS = new Table(
-            "sets",
-            2,
-            "evening_set",
-            "",
-            "title, id",
-            List.of(
-                    new Column("id", Type.ID),
-                    new Column("title", Type.TEXT),
-                    new Column("version", Type.NUMBER),
-                    new Column("changed_at", Type.TIME),
-                    new Column("document", Type.COMPRESSED)),
-            row -> SetDocument.class);
+            "sets", 2, "evening_set", "title, id", List.of(new Column("id", Type.ID)), true, row -> SetDocument.class);
 
     @Bean
-    KeptRows keptEvenings(JdbcClient database, JsonMapper json, Validator validator) {
-        return new KeptRows(SETS, database, json, validator);
+    KeptRows keptEvenings(SetService sets, JdbcClient database, JsonMapper json, Validator validator) {
+        return new KeptRows(
+                SETS,
+                (keys, document) -> sets.create((UUID) keys.get("id"), (SetDocument) document),
+                database,
+                json,
+                validator);
     }
 }

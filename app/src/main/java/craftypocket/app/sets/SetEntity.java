@@ -23,6 +23,9 @@ class SetEntity {
     @Version
     private Long version;
 
+    /** Another one after each change: see {@link craftypocket.app.versions.Versions}. */
+    private UUID stamp;
+
     @Column(name = "changed_at")
     private Instant changedAt;
 
@@ -38,14 +41,15 @@ class SetEntity {
         title = newTitle;
         document = Compressed.of(text);
         changedAt = now;
+        stamp = UUID.randomUUID();
     }
 
     UUID id() {
         return id;
     }
 
-    long version() {
-        return version;
+    UUID stamp() {
+        return stamp;
     }
 
     String text() {

@@ -10,7 +10,10 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.nio.file.attribute.FileTime;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
@@ -200,7 +203,13 @@ class DataFolderTest {
                 } catch (SQLException failed) {
                     throw new IOException(failed);
                 }
+                return "12 routines";
             });
+            Files.setLastModifiedTime(
+                    place.resolve("copies/crafty-pocket-" + day + ".zip"),
+                    FileTime.from(LocalDateTime.parse(day + "T18:40:59")
+                            .atZone(ZoneId.systemDefault())
+                            .toInstant()));
         }
         byte[] damaged = good.clone();
         Arrays.fill(damaged, 0, damaged.length, (byte) 7);
@@ -208,11 +217,19 @@ class DataFolderTest {
 
         assertRefused(
                 place,
-                "The file " + file + " is damaged and cannot be read. Go back to the automatic copy of 2026-05-04:"
-                        + " ./start --restore 2026-05-04 (the file is put aside, not deleted).");
+                "The file " + file + " is damaged and cannot be read. Go back to the automatic copy of 18:40 on"
+                        + " 2026-05-04, 12 routines: ./start --restore 2026-05-04 (the file is put aside, not deleted).");
         assertThat(Files.readAllBytes(file)).isEqualTo(damaged);
 
-        DataFolder.open(place.toString(), "2026-05-04").close();
+        // The latest of all is offered first.
+        copies.makeLatest(zip -> {
+            Files.copy(place.resolve("copies/crafty-pocket-2026-05-04.zip"), zip);
+            return "13 routines";
+        });
+        assertThatThrownBy(() -> DataFolder.open(place.toString(), ""))
+                .hasMessageContainingAll(", 13 routines: ./start --restore latest", LocalDate.now().toString());
+
+        DataFolder.open(place.toString(), "latest").close();
         assertThat(Files.readAllBytes(putAside())).isEqualTo(damaged);
         DataFolder.open(place.toString(), "").close();
     }
@@ -223,7 +240,10 @@ class DataFolderTest {
                 .hasMessage("There is no automatic copy of “2026-05-03”. There is none at all in "
                         + place.resolve("copies") + ".");
         for (int day = 1; day <= 9; day++) {
-            new Copies(place).make(LocalDate.of(2026, 5, day), zip -> Files.writeString(zip, "copy"));
+            new Copies(place).make(LocalDate.of(2026, 5, day), zip -> {
+                Files.writeString(zip, "copy");
+                return "";
+            });
         }
 
         assertThatThrownBy(() -> DataFolder.open(place.toString(), "../../etc"))

@@ -14,6 +14,7 @@ import craftypocket.core.run.Surveyor;
 import craftypocket.core.run.Trace;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
+import craftypocket.core.solve.Effort;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -29,8 +30,9 @@ import java.util.stream.IntStream;
  * @param seen the usual end first; no end twice
  * @param all whether these are all there are
  * @param plan the routine; null for an end that was not traced
+ * @param effort when it says stop, the usual end stands alone and nothing is proved of the others
  */
-record Ends(List<Between> seen, boolean all, Plan plan) {
+record Ends(List<Between> seen, boolean all, Plan plan, Effort effort) {
 
     /** More ways than this are not gone one by one. */
     private static final int MOST_TRACED = 400;
@@ -46,23 +48,30 @@ record Ends(List<Between> seen, boolean all, Plan plan) {
 
     /** One end, whatever it came from. */
     static Ends only(Between end) {
-        return new Ends(List.of(end), true, null);
+        return new Ends(List.of(end), true, null, () -> false);
     }
 
     static Ends of(Plan plan) {
+        return of(plan, () -> false);
+    }
+
+    static Ends of(Plan plan, Effort effort) {
         List<Between> ends = new ArrayList<>();
         ends.add(Between.after(plan, World.USUAL));
         boolean chance = plan.choices().stream().anyMatch(Choice::isChance);
-        boolean all = !chance && collect(plan, Map.of(), ends, new int[] {MOST_TRACED});
+        boolean all = !chance && collect(plan, Map.of(), ends, new int[] {MOST_TRACED}, effort);
         if (!all) {
-            worlds(plan, SAMPLE).forEach(world -> ends.add(Between.after(plan, world)));
+            worlds(plan, SAMPLE).stream()
+                    .takeWhile(world -> !effort.stopped())
+                    .forEach(world -> ends.add(Between.after(plan, world)));
         }
-        return new Ends(ends.stream().distinct().toList(), all, plan);
+        return new Ends(ends.stream().distinct().toList(), all, plan, effort);
     }
 
     /** The ends of all worlds with these numbers; gives up where there are too many. */
-    private static boolean collect(Plan plan, Map<String, Integer> fixed, List<Between> ends, int[] left) {
-        if (left[0]-- <= 0) {
+    private static boolean collect(
+            Plan plan, Map<String, Integer> fixed, List<Between> ends, int[] left, Effort effort) {
+        if (left[0]-- <= 0 || effort.stopped()) {
             return false;
         }
         Trace trace = Tracer.trace(plan, new World(fixed));
@@ -77,7 +86,7 @@ record Ends(List<Between> seen, boolean all, Plan plan) {
         for (int number = open.get().low(); number <= open.get().high(); number++) {
             Map<String, Integer> more = new HashMap<>(fixed);
             more.put(open.get().choice().key(), number);
-            if (!collect(plan, more, ends, left)) {
+            if (!collect(plan, more, ends, left, effort)) {
                 return false;
             }
         }
@@ -100,7 +109,7 @@ record Ends(List<Between> seen, boolean all, Plan plan) {
 
     /** The same with these things, as other routines left them. */
     Ends with(Collection<SetUp.LaidThing> things) {
-        return new Ends(seen.stream().map(end -> end.with(things)).toList(), all, plan);
+        return new Ends(seen.stream().map(end -> end.with(things)).toList(), all, plan, effort);
     }
 
     Between usual() {
@@ -110,7 +119,7 @@ record Ends(List<Between> seen, boolean all, Plan plan) {
     /** Which of these are proved to be so in every end. Asked only where not all ends were seen. */
     boolean[] proved(List<ClaimSpec> claims) {
         boolean[] proved = new boolean[claims.size()];
-        if (claims.isEmpty()) {
+        if (claims.isEmpty() || effort.stopped()) {
             return proved;
         }
         Routine routine = plan.routine();
@@ -127,7 +136,10 @@ record Ends(List<Between> seen, boolean all, Plan plan) {
                 AllMoves.CATALOGUE);
         Survey survey = Surveyor.survey(
                 asked,
-                SurveyOptions.withDefaults().withExhaustiveUpTo(MOST_TRACED).withSample(1, 1));
+                SurveyOptions.withDefaults()
+                        .withExhaustiveUpTo(MOST_TRACED)
+                        .withSample(1, 1)
+                        .with(effort::stopped));
         for (int claim = 0; claim < proved.length; claim++) {
             proved[claim] = survey.exhaustive() && survey.findings().get(claim).verdict() == Survey.Verdict.ALWAYS;
         }

@@ -5,6 +5,7 @@ import craftypocket.core.layout.Spoilt;
 import craftypocket.core.read.Plan;
 import craftypocket.core.routine.SetUp;
 import craftypocket.core.run.World;
+import craftypocket.core.solve.Effort;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -63,6 +64,11 @@ public record Evening(
      * @param seen what these people have seen before
      */
     public static Evening of(Venue venue, List<Act> acts, List<Seen> seen) {
+        return of(venue, acts, seen, () -> false);
+    }
+
+    /** The same; what is to be put right is told of fewer ends, and without numbers, when the effort is to stop. */
+    public static Evening of(Venue venue, List<Act> acts, List<Seen> seen, Effort effort) {
         List<Stage> stages = new ArrayList<>();
         int lastWithDeck = -1;
         int firstWithDeck = -1;
@@ -76,7 +82,8 @@ public record Evening(
             SetUp carried = plan.routine().setUp();
             if (deck && lastWithDeck >= 0) {
                 Between now = stages.get(lastWithDeck).end().with(things.values());
-                resets = Resets.before(Ends.of(acts.get(lastWithDeck).plan()).with(things.values()), plan);
+                resets = Resets.before(
+                        Ends.of(acts.get(lastWithDeck).plan(), effort).with(things.values()), plan);
                 carried = now.begins(plan.routine().setUp(), own);
             }
             stages.add(new Stage(deck ? lastWithDeck : -1, Asks.of(plan), resets, carried, own, end));
@@ -86,7 +93,7 @@ public record Evening(
                 lastWithDeck = index;
             }
         }
-        List<Reset> again = again(acts, stages, firstWithDeck, lastWithDeck, things);
+        List<Reset> again = again(acts, stages, firstWithDeck, lastWithDeck, things, effort);
         int seconds = acts.stream().mapToInt(Act::seconds).sum()
                 + stages.stream().mapToInt(stage -> stage.resets().seconds()).sum();
         double spread = Math.sqrt(
@@ -107,11 +114,12 @@ public record Evening(
             List<Stage> stages,
             int firstWithDeck,
             int lastWithDeck,
-            Map<String, SetUp.LaidThing> things) {
+            Map<String, SetUp.LaidThing> things,
+            Effort effort) {
         List<Reset> all = new ArrayList<>();
         if (firstWithDeck >= 0) {
             all.addAll(Resets.before(
-                            Ends.of(acts.get(lastWithDeck).plan()).with(things.values()),
+                            Ends.of(acts.get(lastWithDeck).plan(), effort).with(things.values()),
                             acts.get(firstWithDeck).plan())
                     .list());
         }
