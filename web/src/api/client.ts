@@ -61,18 +61,27 @@ export class ApiProblem extends Error {
     readonly title: string,
     detail: string,
     readonly problems: FieldProblem[],
+    /** What kind of problem it is, such as `other-folder`; empty when nobody said. */
+    readonly kind = '',
   ) {
     super(detail)
   }
 }
+
+/** The last part of a type of problems. */
+export const kindOf = (type = ''): string => type.replace(/.*:/, '')
 
 /** The token that shows a request comes from this page: the server sets it as a cookie. */
 export function ownToken(): string {
   return decodeURIComponent(document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]*)/)?.[1] ?? '')
 }
 
+/** This page, as long as it is loaded: what it asked for last is worked out first. */
+const PAGE = crypto.randomUUID()
+
 const withToken: Middleware = {
   onRequest({ request }) {
+    request.headers.set('Page-Id', PAGE)
     const token = ownToken()
     if (token) {
       request.headers.set('X-XSRF-TOKEN', token)
@@ -106,12 +115,18 @@ export async function answered<T>(call: Promise<Answer<T>>): Promise<T> {
     throw new ApiProblem(0, t('api.client.noAnswer'), t('api.client.craftyPocketDoesNotAnswer'), [])
   }
   if (answer.error !== undefined || !answer.response.ok) {
-    const problem = (answer.error ?? {}) as { title?: string; detail?: string; problems?: FieldProblem[] }
+    const problem = (answer.error ?? {}) as {
+      type?: string
+      title?: string
+      detail?: string
+      problems?: FieldProblem[]
+    }
     throw new ApiProblem(
       answer.response.status,
       problem.title ?? t('api.client.thatDidNotWork'),
       problem.detail ?? t('api.client.nothingWasChangedTryAgain'),
       problem.problems ?? [],
+      kindOf(problem.type),
     )
   }
   return answer.data as T

@@ -25,7 +25,7 @@ import OutsPanel from './OutsPanel.vue'
 import OwnMoveDialog from './OwnMoveDialog.vue'
 import SetUpTray from './SetUpTray.vue'
 import SightStrip from './SightStrip.vue'
-import UnsavedLine from './UnsavedLine.vue'
+import { UnsavedLine } from '@/saving'
 import { usePerformer } from '@/performer'
 import { SET_UP, useBench } from './store'
 
@@ -208,7 +208,14 @@ onKey(['z', 'Z'], (event) => {
   </p>
   <div v-else-if="bench.routine" class="whole">
     <BenchHeader v-model:compact="compact" />
-    <UnsavedLine @keep="keepMine" @drop="dropMine" />
+    <UnsavedLine
+      :state="bench.state"
+      :failure="bench.failure"
+      :refusal="bench.refusal"
+      :other-folder="bench.otherFolder"
+      @keep="keepMine"
+      @drop="dropMine"
+    />
     <LinesBar v-if="bench.whole!.outs.length > 0" />
     <div class="bench">
       <div ref="seen" class="seen">

@@ -9,7 +9,7 @@ import {
   type World,
 } from '@/api/client'
 import { alone, lineOf, MAIN, ownIds, putBack } from '@/routine'
-import { useOutbox, type RoutineQueue } from '@/saving'
+import { useOutbox, type DocumentQueue } from '@/saving'
 import { cut } from '@/ui/text'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
@@ -25,7 +25,7 @@ export const SET_UP = ''
 export const useBench = defineStore('bench', () => {
   const id = ref('')
   const outbox = useOutbox()
-  const queue = shallowRef<RoutineQueue>()
+  const queue = shallowRef<DocumentQueue<Routine>>()
   /** With all its lines, as it is seen. */
   const whole = computed(() => queue.value?.shown.value)
   const line = ref(MAIN)
@@ -51,6 +51,7 @@ export const useBench = defineStore('bench', () => {
   const state = computed(() => queue.value?.state.value ?? 'saved')
   /** Why what is on the screen is not saved, or cannot be worked out. */
   const failure = computed(() => queue.value?.failure.value || trouble.value)
+  const otherFolder = computed(() => queue.value?.otherFolder.value ?? false)
   /** Why what is on the screen cannot be accepted as it is. */
   const refusal = computed(() => queue.value?.refusal.value)
 
@@ -143,7 +144,8 @@ export const useBench = defineStore('bench', () => {
 
   /** What is on the screen becomes a routine of its own. Gives its id. */
   function keepMineAsCopy(): Promise<string> {
-    return queue.value!.keepAsCopy(t('bench.store.myVersion', { cut: cut(whole.value!.title, 105) }))
+    const title = t('bench.store.myVersion', { cut: cut(whole.value!.title, 105) })
+    return queue.value!.keepAsCopy({ ...whole.value!, title })
   }
 
   /** Gives up what is on the screen, and shows what is saved. */
@@ -226,6 +228,7 @@ export const useBench = defineStore('bench', () => {
     problems,
     state,
     failure,
+    otherFolder,
     load,
     leave,
     retrace,

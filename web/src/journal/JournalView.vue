@@ -11,20 +11,21 @@ import JournalTable from './JournalTable.vue'
 import MonthChart from './MonthChart.vue'
 
 const wanted = reactive({ kind: '', routine: '', from: '', until: '' })
-const page = ref(0)
+/** After what the pages up to the one that is seen begin: the first begins at the newest. */
+const begins = ref([''])
 const query = computed(() => ({
   kind: wanted.kind,
   routine: wanted.routine || undefined,
   from: wanted.from || undefined,
   until: wanted.until || undefined,
 }))
-watch(query, () => (page.value = 0))
+watch(query, () => (begins.value = ['']))
 
 const catalogue = useCatalogue()
 const timeLine = useQuery({
-  queryKey: computed(() => ['journal', query.value, page.value]),
+  queryKey: computed(() => ['journal', query.value, begins.value.at(-1)]),
   queryFn: () =>
-    answered(api.GET('/api/journal', { params: { query: { ...query.value, page: page.value } } })),
+    answered(api.GET('/api/journal', { params: { query: { ...query.value, after: begins.value.at(-1) } } })),
   placeholderData: (last) => last,
   staleTime: 0,
 })
@@ -39,6 +40,8 @@ const { data: routines } = useQuery({
   queryFn: () => answered(api.GET('/api/routines')),
 })
 const all = computed(() => timeLine.data.value?.all ?? 0)
+/** After what the next page begins; nothing while this one is on its way. */
+const further = computed(() => (timeLine.isPlaceholderData.value ? undefined : timeLine.data.value?.next))
 const pages = computed(() => Math.ceil(all.value / 100))
 
 function moveName(id: string): string {
@@ -191,11 +194,11 @@ useViewKeys([{ keys: '?', does: t('journal.journalView.theseKeys') }])
         </li>
       </ol>
       <p v-if="pages > 1" class="mt-3 flex items-center gap-3">
-        <button class="btn" :disabled="page === 0" @click="page--">
+        <button class="btn" :disabled="begins.length === 1" @click="begins.pop()">
           {{ $t('journal.journalView.newer') }}
         </button>
-        <span>{{ $t('journal.journalView.of', { page: page + 1, pages }) }}</span>
-        <button class="btn" :disabled="page + 1 >= pages" @click="page++">
+        <span>{{ $t('journal.journalView.of', { page: begins.length, pages }) }}</span>
+        <button class="btn" :disabled="!further" @click="begins.push(further!)">
           {{ $t('journal.journalView.older') }}
         </button>
       </p>

@@ -1,9 +1,11 @@
 import { t } from '@/words'
 import { answered, api, type MoveNote, type OwnMove } from '@/api/client'
-import { useOutbox } from '@/saving'
+import { useOutbox, type Unsent } from '@/saving'
 import { useToast } from '@/ui/toast'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
+
+type Performer = Awaited<ReturnType<typeof fetchPerformer>>
 
 const UNKNOWN: MoveNote = { alias: '', skill: 0 }
 
@@ -26,12 +28,15 @@ export function usePerformer() {
   const outbox = useOutbox()
   const toast = useToast()
 
-  /** Whether it was kept; what went wrong is told. */
-  async function keep(call: Promise<unknown>): Promise<boolean> {
+  /** Shows a change at once and sends it, now or when it can be; whether it is kept or waits. What is refused is told. */
+  async function keep(letter: Unsent, change: (known: Performer) => Performer): Promise<boolean> {
+    const known = await client.ensureQueryData({ queryKey: ['performer'], queryFn: fetchPerformer })
+    client.setQueryData(['performer'], change(known))
     try {
-      client.setQueryData(['performer'], await call)
+      await outbox.deliver(letter)
       return true
     } catch (thrown) {
+      client.setQueryData(['performer'], known)
       toast.say(t('performer.performer.thatWasNotKept', { thrown: (thrown as Error).message }))
       return false
     }
@@ -44,46 +49,48 @@ export function usePerformer() {
   return {
     performer,
     note,
-    /** Writes all texts for this hand; what was fetched for the other one is fetched anew. */
-    async setHand(hand: 'left' | 'right') {
-      await keep(answered(api.PUT('/api/performer/hand', { body: { hand } })))
-      await client.invalidateQueries({ queryKey: ['catalogue'] })
-    },
+    /** Writes all texts for this hand. */
+    setHand: (hand: 'left' | 'right') => keep({ kind: 'hand', hand }, (known) => ({ ...known, hand })),
     /** Changes of notes are seen at once, and kept one after another, each built on what the one before left. */
     async setNote(id: string, change: Partial<MoveNote>) {
       const known = await client.ensureQueryData({ queryKey: ['performer'], queryFn: fetchPerformer })
       const changed = { ...(known.moves[id] ?? UNKNOWN), ...change }
       client.setQueryData(['performer'], { ...known, moves: { ...known.moves, [id]: changed } })
-      await outbox.keepNote(id, changed)
+      await outbox.post({ kind: 'move-note', move: id, note: changed })
     },
     /** Gives whether it was kept. */
-    async putAside(rule: string) {
-      return keep(answered(api.PUT('/api/performer/put-aside/{rule}', { params: { path: { rule } } })))
-    },
-    async takeUp(rule: string) {
-      await keep(answered(api.DELETE('/api/performer/put-aside/{rule}', { params: { path: { rule } } })))
-    },
-    /** Cards that were forced on the people of tonight, as codes with spaces between. */
+    putAside: (rule: string) =>
+      keep({ kind: 'hint', rule, aside: true }, (known) => ({
+        ...known,
+        putAside: [...known.putAside, rule].sort(),
+      })),
+    takeUp: (rule: string) =>
+      keep({ kind: 'hint', rule, aside: false }, (known) => ({
+        ...known,
+        putAside: known.putAside.filter((each) => each !== rule),
+      })),
+    /** Cards that were forced on the people of tonight, as codes with spaces between. Fails when they are no cards. */
     async setForced(cards: string) {
-      client.setQueryData(
-        ['performer'],
-        await answered(api.PUT('/api/performer/forced', { body: { cards } })),
-      )
+      await outbox.deliver({ kind: 'forced', cards })
     },
     /** Fails when it is refused. */
     async keepOwnMove(move: OwnMove) {
-      const params = { path: { id: move.id } }
-      const kept = await answered(api.PUT('/api/performer/own-moves/{id}', { params, body: move }))
-      client.setQueryData(['performer'], kept)
-      await client.invalidateQueries({ queryKey: ['catalogue'] })
+      await outbox.deliver({ kind: 'own-move', move })
     },
     /** Gives whether it is gone. */
     async dropOwnMove(id: string) {
-      const gone = await keep(
-        answered(api.DELETE('/api/performer/own-moves/{id}', { params: { path: { id } } })),
-      )
-      await client.invalidateQueries({ queryKey: ['catalogue'] })
-      return gone
+      try {
+        const params = { path: { id } }
+        client.setQueryData(
+          ['performer'],
+          await answered(api.DELETE('/api/performer/own-moves/{id}', { params })),
+        )
+        await client.invalidateQueries({ queryKey: ['catalogue'] })
+        return true
+      } catch (thrown) {
+        toast.say(t('performer.performer.thatWasNotKept', { thrown: (thrown as Error).message }))
+        return false
+      }
     },
   }
 }

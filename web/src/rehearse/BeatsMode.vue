@@ -84,7 +84,7 @@ async function keep(): Promise<void> {
     times: tried.map((time) => time - tried[0]!),
   }
   const key = queryKey.value
-  await keeping.keep(practice, (answer) => client.setQueryData(key, answer))
+  await keeping.keep({ kind: 'practice', practice }, (answer) => client.setQueryData(key, answer))
 }
 
 async function hear(source: 'microphone' | 'sample'): Promise<void> {

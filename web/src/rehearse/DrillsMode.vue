@@ -52,7 +52,12 @@ async function finish(): Promise<void> {
     series: best.value,
     millis: Math.min(86_400_000, Date.now() - since.value),
   }
-  if (await keeping.keep(practice, () => void client.invalidateQueries({ queryKey: ['drills'] }))) {
+  if (
+    await keeping.keep(
+      { kind: 'practice', practice },
+      () => void client.invalidateQueries({ queryKey: ['drills'] }),
+    )
+  ) {
     picked.value = ''
   }
 }

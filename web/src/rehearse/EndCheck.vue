@@ -16,6 +16,8 @@ const props = defineProps<{
   runs: Rehearsal[]
   /** What was answered, once it is kept. */
   kept: '' | 'came out' | 'failed'
+  /** What there is to say of keeping it: why it waits, or is not kept. */
+  keeping: string
 }>()
 defineEmits<{ cameOut: [yes: boolean]; again: [] }>()
 const notes = defineModel<string>('notes', { default: '' })
@@ -52,6 +54,15 @@ const piles = computed(() =>
     }
   }),
 )
+/** Kept is said when it is kept. */
+const said = computed(() => {
+  if (props.keeping) {
+    return props.kept === 'failed' ? t('rehearse.endCheck.itDidNotComeOut') : t('rehearse.endCheck.itCameOut')
+  }
+  return props.kept === 'failed'
+    ? t('rehearse.endCheck.keptItDidNotCome')
+    : t('rehearse.endCheck.keptItCameOut')
+})
 const slowest = computed(() => Math.max(1, ...props.session.steps.map((s) => s.millis)))
 
 function stepName(stepId: string): string {
@@ -77,9 +88,7 @@ function stepName(stepId: string): string {
         class="text-xl font-semibold"
         :class="kept === 'failed' ? 'text-broken' : 'text-holds'"
       >
-        {{
-          kept === 'failed' ? $t('rehearse.endCheck.keptItDidNotCome') : $t('rehearse.endCheck.keptItCameOut')
-        }}
+        {{ said }}
       </p>
       <button v-if="kept" class="btn px-6 py-2 text-xl" @click="$emit('again')">
         {{ $t('rehearse.endCheck.onceMore') }}
@@ -91,6 +100,7 @@ function stepName(stepId: string): string {
         })
       }}</span>
     </div>
+    <p v-if="keeping" role="alert" class="mt-2 text-lg text-broken">{{ keeping }}</p>
     <label v-if="!kept" class="mt-4 block max-w-2xl">
       <span class="text-soft">{{ $t('rehearse.endCheck.notesOnThisRun') }}</span>
       <textarea v-model="notes" rows="2" maxlength="1000" class="w-full field" />

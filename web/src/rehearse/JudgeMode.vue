@@ -32,7 +32,7 @@ const thick = computed(() => (hidden.value * CARD_MM * pixels.value) / BANK_CARD
 
 function keep(cards: number, guessed: number): Promise<boolean> {
   const practice = { of: 'judged' as const, cards, said: guessed }
-  return keeping.keep(practice, (answer) => client.setQueryData(['judged'], answer))
+  return keeping.keep({ kind: 'practice', practice }, (answer) => client.setQueryData(['judged'], answer))
 }
 
 async function keepTable(): Promise<void> {

@@ -80,7 +80,10 @@ async function answer(number: number): Promise<void> {
   }
   given.value = number
   rightOnes.value += right.value ? 1 : 0
-  await keeping.keep({ of: 'recall', subject: props.id, question: asked.id, right: right.value }, () => {})
+  await keeping.keep({
+    kind: 'practice',
+    practice: { of: 'recall', subject: props.id, question: asked.id, right: right.value },
+  })
 }
 
 /** A card of the pile that is asked for was pointed at. */

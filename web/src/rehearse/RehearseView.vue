@@ -12,7 +12,7 @@ import { secondsOf, speak, usePace } from './pace'
 import RecallMode from './RecallMode.vue'
 import StartPanel from './StartPanel.vue'
 import { clock } from '@/ui/time'
-import { useOutbox } from '@/saving'
+import { useKeeping, useOutbox } from '@/saving'
 import { useQuery } from '@tanstack/vue-query'
 import { onKeyStroke, useNow } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
@@ -43,6 +43,8 @@ const runs = useRuns(id)
 const deckShown = ref(false)
 const problem = ref('')
 const kept = ref<'' | 'came out' | 'failed'>('')
+const keeping = useKeeping()
+const beingKept = ref(false)
 const now = useNow({ interval: 250 })
 
 /** A run that a reload or another page interrupted goes on where it was. */
@@ -137,10 +139,18 @@ function takeOut(out: Out): void {
   void attempt(() => run.takeOut(out))
 }
 
-function keep(cameOut: boolean): void {
-  void outbox.keepRun(id, record(session.value!, cameOut, notes.value))
-  kept.value = cameOut ? 'came out' : 'failed'
-  run.forget()
+/** It is told as kept when it is, or waits; a run that is refused stays to be tried again. */
+async function keep(cameOut: boolean): Promise<void> {
+  if (beingKept.value) {
+    return
+  }
+  beingKept.value = true
+  const ran = { ...record(session.value!, cameOut, notes.value), routine: whole.value?.title }
+  if (await keeping.keep({ kind: 'run', routineId: id, run: ran })) {
+    kept.value = cameOut ? 'came out' : 'failed'
+    run.forget()
+  }
+  beingKept.value = false
 }
 
 /** A passage is no run: nothing of it is kept. */
@@ -342,6 +352,7 @@ onKeyStroke('Escape', () => {
       :world="world"
       :runs="runs ?? []"
       :kept="kept"
+      :keeping="keeping.problem.value"
       @came-out="keep"
       @again="start(false)"
     />

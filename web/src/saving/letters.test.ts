@@ -80,4 +80,45 @@ describe('letters', () => {
     expect(arrived).toEqual(['/api/routines/r/rehearsals 1', '/api/performer/moves/cut mine'])
     expect(kept).toEqual([])
   })
+
+  it('tell whoever sent them what became of them: the answer, nothing while they wait, or why they were refused', async () => {
+    const letters = open()
+    const delivered = async (letter: Letter) => {
+      const fate = letters.deliver(letter).catch((problem: Error) => problem.message)
+      await vi.advanceTimersByTimeAsync(0)
+      return fate
+    }
+    expect(await delivered(run('1'))).toEqual({})
+    expect(await delivered(note('2', 'unknown', 'x'))).toBe('There is no such move.')
+    expect(refused).toEqual([])
+
+    gone = true
+    expect(await delivered(run('3'))).toBeUndefined()
+    expect(kept.map((l) => l.id)).toEqual(['3'])
+  })
+
+  it('are kept while the disk is full, whatever they are', async () => {
+    vi.stubGlobal(
+      'fetch',
+      async () => new Response(JSON.stringify({ title: 'Full', detail: 'Full.' }), { status: 507 }),
+    )
+    const letters = open()
+    const all: Letter[] = [
+      run('1'),
+      { id: '2', kind: 'people', people: 'p', audience: { name: 'Bar', note: '' } },
+      { id: '3', kind: 'hint', rule: 'r', aside: true },
+      { id: '4', kind: 'hand', hand: 'left' },
+      { id: '5', kind: 'forced', cards: 'QH' },
+    ]
+    for (const letter of all) {
+      const fate = letters.deliver(letter)
+      await vi.advanceTimersByTimeAsync(0)
+      expect(await fate).toBeUndefined()
+    }
+    // Taken back before it was sent: only the last counts.
+    void letters.put({ id: '6', kind: 'hint', rule: 'r', aside: false })
+
+    expect(kept.map((l) => l.id)).toEqual(['1', '2', '4', '5', '6'])
+    expect(refused).toEqual([])
+  })
 })

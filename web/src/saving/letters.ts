@@ -1,5 +1,14 @@
 import { t } from '@/words'
-import { answered, api, ApiProblem, type MoveNote, type Performance, type Rehearsal } from '@/api/client'
+import {
+  answered,
+  api,
+  type ApiProblem,
+  type Audience,
+  type MoveNote,
+  type OwnMove,
+  type Performance,
+  type Rehearsal,
+} from '@/api/client'
 import { computed, shallowRef } from 'vue'
 import { createRetry, fateOf } from './sender'
 
@@ -12,7 +21,7 @@ export type Practice =
   | { of: 'performance'; done: Performance }
 
 /** Sends it; the answer is how things stand with it. Sent twice under one id it is kept once. */
-export function postPractice(id: string, practice: Practice) {
+function postPractice(id: string, practice: Practice) {
   const header = { 'Edit-Id': id }
   switch (practice.of) {
     case 'beats': {
@@ -41,12 +50,37 @@ export function postPractice(id: string, practice: Practice) {
   }
 }
 
-/** Something that is kept once, by itself: a run-through, what is said of a move, or practice. */
-export type Letter = { id: string } & (
+/** Something that is kept once, by itself: a run-through, what is said of a move or of oneself, people, or practice. */
+export type Unsent =
   | { kind: 'run'; routineId: string; run: Rehearsal }
-  | { kind: 'move-note'; move: string; note: MoveNote }
   | { kind: 'practice'; practice: Practice }
-)
+  | { kind: 'people'; people: string; audience: Audience['audience'] }
+  | { kind: 'move-note'; move: string; note: MoveNote }
+  | { kind: 'hand'; hand: 'left' | 'right' }
+  | { kind: 'hint'; rule: string; aside: boolean }
+  | { kind: 'forced'; cards: string }
+  | { kind: 'own-move'; move: OwnMove }
+
+export type Letter = { id: string } & Unsent
+
+/** What a letter is about: a newer one about the same takes the place of one that was not sent yet. */
+function subject(letter: Letter): string {
+  switch (letter.kind) {
+    case 'move-note':
+      return `note ${letter.move}`
+    case 'hint':
+      return `hint ${letter.rule}`
+    case 'own-move':
+      return `own move ${letter.move.id}`
+    case 'people':
+      return `people ${letter.people}`
+    case 'hand':
+    case 'forced':
+      return letter.kind
+    default:
+      return letter.id
+  }
+}
 
 /** What is told of a letter that was not accepted. */
 function named(letter: Letter): string {
@@ -55,22 +89,52 @@ function named(letter: Letter): string {
       return t('saving.letters.theRunWasNotKept')
     case 'practice':
       return t('saving.letters.practiceWasNotKept')
-    default:
+    case 'move-note':
       return t('saving.letters.theNoteOnTheMove')
+    default:
+      return t('saving.letters.thatWasNotKept')
   }
 }
 
 function post(letter: Letter): Promise<unknown> {
-  if (letter.kind === 'run') {
-    const params = { path: { id: letter.routineId }, header: { 'Edit-Id': letter.id } }
-    return answered(api.POST('/api/routines/{id}/rehearsals', { params, body: letter.run }))
+  switch (letter.kind) {
+    case 'run': {
+      const params = { path: { id: letter.routineId }, header: { 'Edit-Id': letter.id } }
+      return answered(api.POST('/api/routines/{id}/rehearsals', { params, body: letter.run }))
+    }
+    case 'practice':
+      return postPractice(letter.id, letter.practice)
+    case 'people': {
+      const params = { header: { 'Edit-Id': letter.people } }
+      return answered(api.POST('/api/audiences', { params, body: letter.audience }))
+    }
+    case 'move-note':
+      return answered(
+        api.PUT('/api/performer/moves/{id}', { params: { path: { id: letter.move } }, body: letter.note }),
+      )
+    case 'hand':
+      return answered(api.PUT('/api/performer/hand', { body: { hand: letter.hand } }))
+    case 'hint': {
+      const params = { path: { rule: letter.rule } }
+      return answered(
+        letter.aside
+          ? api.PUT('/api/performer/put-aside/{rule}', { params })
+          : api.DELETE('/api/performer/put-aside/{rule}', { params }),
+      )
+    }
+    case 'forced':
+      return answered(api.PUT('/api/performer/forced', { body: { cards: letter.cards } }))
+    default: {
+      const params = { path: { id: letter.move.id } }
+      return answered(api.PUT('/api/performer/own-moves/{id}', { params, body: letter.move }))
+    }
   }
-  if (letter.kind === 'practice') {
-    return postPractice(letter.id, letter.practice)
-  }
-  return answered(
-    api.PUT('/api/performer/moves/{id}', { params: { path: { id: letter.move } }, body: letter.note }),
-  )
+}
+
+/** Whoever waits to hear what became of a letter. */
+interface Watcher {
+  heard: (answer?: unknown) => void
+  refused: (problem: ApiProblem) => void
 }
 
 export type Letters = ReturnType<typeof createLetters>
@@ -89,6 +153,7 @@ export function createLetters(
   refused: (sentence: string) => void,
 ) {
   const letters = shallowRef<Letter[]>([])
+  const watchers = new Map<string, Watcher>()
   const retry = createRetry(() => void send())
   let running: Promise<void> | undefined
 
@@ -97,13 +162,24 @@ export function createLetters(
     keep(next)
   }
 
-  /** A newer note on the same move takes the place of one that was not sent yet. */
   function put(letter: Letter): Promise<void> {
-    const others = letters.value.filter(
-      (l) => !(l.kind === 'move-note' && letter.kind === 'move-note' && l.move === letter.move),
-    )
-    change([...others, letter])
+    const replaced = letters.value.filter((l) => subject(l) === subject(letter))
+    change([...letters.value.filter((l) => !replaced.includes(l)), letter])
+    replaced.forEach((l) => watcher(l)?.heard())
     return send()
+  }
+
+  /** Sends one and gives what was answered, or nothing while it waits here. What is refused is thrown. */
+  function deliver(letter: Letter): Promise<unknown> {
+    const fate = new Promise((heard, refused) => watchers.set(letter.id, { heard, refused }))
+    void put(letter)
+    return fate
+  }
+
+  function watcher(letter: Letter): Watcher | undefined {
+    const found = watchers.get(letter.id)
+    watchers.delete(letter.id)
+    return found
   }
 
   function takeUp(left: Letter[]): void {
@@ -122,14 +198,21 @@ export function createLetters(
         retry.worked()
         done(letter)
         told(letter, answer)
+        watcher(letter)?.heard(answer)
       } catch (thrown) {
         const problem = thrown as ApiProblem
         if (fateOf(problem) === 'again') {
           retry.failed()
+          letters.value.forEach((l) => watcher(l)?.heard())
           return
         }
         done(letter)
-        refused(`${named(letter)}: ${problem.message}`)
+        const waits = watcher(letter)
+        if (waits) {
+          waits.refused(problem)
+        } else {
+          refused(`${named(letter)}: ${problem.message}`)
+        }
       }
     }
   }
@@ -142,6 +225,7 @@ export function createLetters(
     letters,
     unsent: computed(() => letters.value.length > 0),
     put,
+    deliver,
     takeUp,
     send,
     tryNow: () => void send(),

@@ -1,4 +1,4 @@
-import type { Routine, StoredRoutine } from '@/api/client'
+import type { Routine } from '@/api/client'
 import { describe, expect, it } from 'vitest'
 import {
   accepted,
@@ -15,18 +15,20 @@ import {
   steppedAgain,
   steppedBack,
   steppedThere,
+  read,
   type Queue,
+  type Stored,
 } from './queue'
 
 const titled = (title: string) => ({ title }) as Routine
 const stored = (title: string, version: number, canUndo = version > 0, canRedo = false) =>
-  ({ id: 'r', version, canUndo, canRedo, routine: titled(title) }) as StoredRoutine
+  ({ id: 'r', version: `v${version}`, canUndo, canRedo, document: titled(title) }) as Stored<Routine>
 
-function typing(queue: Queue, ...titles: string[]): Queue {
+function typing(queue: Queue<Routine>, ...titles: string[]): Queue<Routine> {
   return titles.reduce((q, title) => edited(q, titled(title), false, `edit ${title}`), queue)
 }
 
-const waiting = (queue: Queue) => queue.edits.map((e) => e.routine.title)
+const waiting = (queue: Queue<Routine>) => queue.edits.map((e) => e.document.title)
 const start = begun(stored('saved', 3))
 
 describe('what is not saved yet', () => {
@@ -40,7 +42,7 @@ describe('what is not saved yet', () => {
   })
 
   it('is one edit when it was typed in one go, unless a part of it was sent', () => {
-    const t = (queue: Queue, title: string) => edited(queue, titled(title), true, title)
+    const t = (queue: Queue<Routine>, title: string) => edited(queue, titled(title), true, title)
     expect(waiting(t(t(start, 'T'), 'Ty'))).toEqual(['Ty'])
 
     const sent = sending(t(start, 'T'), 'T')
@@ -51,11 +53,11 @@ describe('what is not saved yet', () => {
     let queue = typing(start, 'bad', 'still bad', 'good', 'later')
     queue = refused(queue, 'edit bad', { message: 'bad', problems: [] })
     queue = refused(queue, 'edit still bad', { message: 'bad', problems: [] })
-    expect(nextToSend(queue)!.routine.title).toBe('good')
+    expect(nextToSend(queue)!.document.title).toBe('good')
 
     queue = accepted(queue, 'edit good', stored('good', 4))
     expect(waiting(queue)).toEqual(['later'])
-    expect(queue.saved).toMatchObject({ version: 4, routine: { title: 'good' } })
+    expect(queue.saved).toMatchObject({ version: 'v4', document: { title: 'good' } })
   })
 
   it('stays, when nothing of it can be accepted', () => {
@@ -132,5 +134,23 @@ describe('undo and redo', () => {
     expect(canRedo(queue)).toBe(false)
     const undone = steppedBack(typing(begun(stored('saved', 3, true, true)), 'new'), 'u2')!
     expect(shown(steppedAgain(undone, 'a1')!).title).toBe('new')
+  })
+
+  it('that an earlier program left behind is taken up, with versions that were numbers', () => {
+    const edit = { id: 'e', kind: 'put', routine: titled('mine'), typed: true, sent: true }
+    const saved = { routine: titled('saved'), version: 3, canUndo: true, canRedo: false }
+
+    const queue = read<Routine>({ routineId: 'r', saved, edits: [edit], undone: [] })
+
+    expect(queue.saved).toEqual({
+      id: 'r',
+      document: titled('saved'),
+      version: '3',
+      canUndo: true,
+      canRedo: false,
+    })
+    expect(shown(queue)).toEqual(titled('mine'))
+    expect(queue.edits[0]).toMatchObject({ id: 'e', sent: true })
+    expect(read(queue)).toBe(queue)
   })
 })

@@ -1,7 +1,7 @@
-import type { FieldProblem, Routine, StoredRoutine } from '@/api/client'
+import type { FieldProblem } from '@/api/client'
 
 /*
- * What was done to a routine and is not known to be saved. Every function here makes a new queue of an old one, so that what
+ * What was done to a document, a routine or a set, and is not known to be saved. Every function here makes a new queue of an old one, so that what
  * is written to the browser's storage is always one whole state.
  */
 
@@ -11,14 +11,23 @@ export interface Refusal {
   problems: FieldProblem[]
 }
 
-/** One step of a routine on its way to the server. */
-export interface Edit {
+/** A document as the server has it. Of one without a history nothing can be undone there. */
+export interface Stored<D> {
+  id: string
+  document: D
+  version: string
+  canUndo: boolean
+  canRedo: boolean
+}
+
+/** One step of a document on its way to the server. */
+export interface Edit<D> {
   /** Sent along, so that an edit whose answer was lost is not done twice. */
   id: string
   /** A new state; or the server is to go back from, or again to, the state before, which it may have by now. */
   kind: 'put' | 'undo' | 'redo'
-  /** The routine as it is after this. */
-  routine: Routine
+  /** The document as it is after this. */
+  document: D
   /** Whether it was typed or slid: what follows in one go is the same edit. */
   typed: boolean
   /** Whether it was ever sent: it may be saved, though no answer came. */
@@ -26,38 +35,36 @@ export interface Edit {
   refusal?: Refusal
 }
 
-/** A routine as the server last told it, and what was done since. */
-export interface Queue {
-  routineId: string
-  saved: Pick<StoredRoutine, 'routine' | 'version' | 'canUndo' | 'canRedo'>
+/** A document as the server last told it, and what was done since. */
+export interface Queue<D> {
+  saved: Stored<D>
   /** The oldest first. Refused ones stay: what comes after them may put right what was wrong. */
-  edits: Edit[]
+  edits: Edit<D>[]
   /** Edits that were taken back before they were saved, the last taken back last. */
-  undone: Edit[]
+  undone: Edit<D>[]
 }
 
 /** So many edits wait at most; of more, states in between are given up, never the last. */
 export const MOST_EDITS = 200
 
-export function begun(stored: StoredRoutine): Queue {
-  const { routine, version, canUndo, canRedo } = stored
-  return { routineId: stored.id, saved: { routine, version, canUndo, canRedo }, edits: [], undone: [] }
+export function begun<D>(saved: Stored<D>): Queue<D> {
+  return { saved, edits: [], undone: [] }
 }
 
-/** The routine as it is on the screen. */
-export function shown(queue: Queue): Routine {
-  return queue.edits.at(-1)?.routine ?? queue.saved.routine
+/** The document as it is on the screen. */
+export function shown<D>(queue: Queue<D>): D {
+  return queue.edits.at(-1)?.document ?? queue.saved.document
 }
 
-export function isUnsaved(queue: Queue): boolean {
+export function isUnsaved(queue: Queue<unknown>): boolean {
   return queue.edits.length > 0
 }
 
-export function canUndo(queue: Queue): boolean {
+export function canUndo(queue: Queue<unknown>): boolean {
   return queue.edits.length > 0 || queue.saved.canUndo
 }
 
-export function canRedo(queue: Queue): boolean {
+export function canRedo(queue: Queue<unknown>): boolean {
   return (
     queue.undone.length > 0 ||
     queue.edits.at(-1)?.kind === 'undo' ||
@@ -66,10 +73,10 @@ export function canRedo(queue: Queue): boolean {
 }
 
 /** Puts an edit at the end. What was undone before it can no longer be redone. */
-export function edited(queue: Queue, routine: Routine, typed: boolean, id: string): Queue {
+export function edited<D>(queue: Queue<D>, document: D, typed: boolean, id: string): Queue<D> {
   const last = queue.edits.at(-1)
   const before = typed && last?.typed && !last.sent ? queue.edits.slice(0, -1) : queue.edits
-  const edits: Edit[] = [...before, { id, kind: 'put', routine, typed, sent: false }]
+  const edits: Edit<D>[] = [...before, { id, kind: 'put', document, typed, sent: false }]
   const tooMany = edits.length > MOST_EDITS ? edits.findIndex((e) => !e.sent || e.refusal) : -1
   return {
     ...queue,
@@ -80,27 +87,26 @@ export function edited(queue: Queue, routine: Routine, typed: boolean, id: strin
 }
 
 /** The edit that is sent next: refused ones are not sent again. */
-export function nextToSend(queue: Queue): Edit | undefined {
+export function nextToSend<D>(queue: Queue<D>): Edit<D> | undefined {
   return queue.edits.find((e) => !e.refusal)
 }
 
-export function sending(queue: Queue, id: string): Queue {
+export function sending<D>(queue: Queue<D>, id: string): Queue<D> {
   return { ...queue, edits: queue.edits.map((e) => (e.id === id ? { ...e, sent: true } : e)) }
 }
 
 /** An edit is saved, and with it whatever was refused before it. */
-export function accepted(queue: Queue, id: string, stored: StoredRoutine): Queue {
+export function accepted<D>(queue: Queue<D>, id: string, stored: Stored<D>): Queue<D> {
   const at = queue.edits.findIndex((e) => e.id === id)
-  const { version, canUndo } = stored
   return {
     ...queue,
-    saved: { routine: queue.edits[at]!.routine, version, canUndo, canRedo: stored.canRedo },
+    saved: { ...stored, document: queue.edits[at]!.document },
     edits: queue.edits.slice(at + 1),
   }
 }
 
 /** An edit was not accepted. If it is to be taken back anyway, that is done with it. */
-export function refused(queue: Queue, id: string, refusal: Refusal): Queue {
+export function refused<D>(queue: Queue<D>, id: string, refusal: Refusal): Queue<D> {
   const at = queue.edits.findIndex((e) => e.id === id)
   if (queue.edits[at + 1]?.kind === 'undo') {
     return { ...queue, edits: queue.edits.filter((_, i) => i !== at && i !== at + 1) }
@@ -109,7 +115,7 @@ export function refused(queue: Queue, id: string, refusal: Refusal): Queue {
 }
 
 /** Refused edits are tried once more: the other side may have been started anew. */
-export function takenUp(queue: Queue): Queue {
+export function takenUp<D>(queue: Queue<D>): Queue<D> {
   return { ...queue, edits: queue.edits.map((e) => ({ ...e, refusal: undefined })) }
 }
 
@@ -117,7 +123,7 @@ export function takenUp(queue: Queue): Queue {
  * Takes back the last edit that is not saved; undefined when there is none, or when only the server knows what was before.
  * An edit that was sent and not answered may be saved after all: then the server is to take it back.
  */
-export function steppedBack(queue: Queue, id: string): Queue | undefined {
+export function steppedBack<D>(queue: Queue<D>, id: string): Queue<D> | undefined {
   const last = queue.edits.at(-1)
   if (!last || last.kind === 'undo') {
     return undefined
@@ -127,29 +133,58 @@ export function steppedBack(queue: Queue, id: string): Queue | undefined {
     const undone = last.kind === 'put' ? [...queue.undone, last] : queue.undone
     return { ...queue, edits: before, undone }
   }
-  const routine = before.at(-1)?.routine ?? queue.saved.routine
-  return { ...queue, edits: [...queue.edits, { id, kind: 'undo', routine, typed: false, sent: false }] }
+  const document = before.at(-1)?.document ?? queue.saved.document
+  return { ...queue, edits: [...queue.edits, { id, kind: 'undo', document, typed: false, sent: false }] }
 }
 
 /** Brings back the edit that was taken back last; undefined when that is the server's to do, or nobody's. */
-export function steppedAgain(queue: Queue, id: string): Queue | undefined {
+export function steppedAgain<D>(queue: Queue<D>, id: string): Queue<D> | undefined {
   const undo = queue.edits.at(-1)
   if (undo?.kind === 'undo') {
-    const routine = queue.edits.at(-2)?.routine
+    const document = queue.edits.at(-2)?.document
     const before = queue.edits.slice(0, -1)
-    return undo.sent && routine
-      ? { ...queue, edits: [...queue.edits, { id, kind: 'redo', routine, typed: false, sent: false }] }
+    return undo.sent && document !== undefined
+      ? { ...queue, edits: [...queue.edits, { id, kind: 'redo', document, typed: false, sent: false }] }
       : { ...queue, edits: before }
   }
   const last = queue.undone.at(-1)
   if (!last || (queue.edits.length === 0 && queue.saved.canRedo)) {
     return undefined
   }
-  const edit: Edit = { id, kind: 'put', routine: last.routine, typed: false, sent: false }
+  const edit: Edit<D> = { id, kind: 'put', document: last.document, typed: false, sent: false }
   return { ...queue, edits: [...queue.edits, edit], undone: queue.undone.slice(0, -1) }
 }
 
 /** The server went back or forth by itself: the edits that were taken back here stay to be brought back. */
-export function steppedThere(queue: Queue, stored: StoredRoutine): Queue {
+export function steppedThere<D>(queue: Queue<D>, stored: Stored<D>): Queue<D> {
   return { ...begun(stored), undone: queue.undone }
+}
+
+/** A queue as an earlier program kept it, when only routines had one, and versions were numbers. */
+interface Earlier {
+  routineId: string
+  saved: { routine: unknown; version: number; canUndo: boolean; canRedo: boolean }
+  edits: (Omit<Edit<unknown>, 'document'> & { routine: unknown })[]
+  undone: Earlier['edits']
+}
+
+/** What was left in the browser, as queues are kept today. */
+export function read<D>(left: unknown): Queue<D> {
+  if (!(left as Earlier).routineId) {
+    return left as Queue<D>
+  }
+  const { routineId, saved, edits, undone } = left as Earlier
+  const documents = (all: Earlier['edits']) =>
+    all.map(({ routine, ...edit }) => ({ ...edit, document: routine as D }))
+  return {
+    saved: {
+      id: routineId,
+      document: saved.routine as D,
+      version: String(saved.version),
+      canUndo: saved.canUndo,
+      canRedo: saved.canRedo,
+    },
+    edits: documents(edits),
+    undone: documents(undone),
+  }
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { t } from '@/words'
+import type { ApiProblem } from '@/api/client'
 import { send } from '@/ui/download'
 import SheetDialog from '@/ui/SheetDialog.vue'
 import { useQueryClient } from '@tanstack/vue-query'
@@ -8,6 +9,8 @@ import { ref } from 'vue'
 const client = useQueryClient()
 const chosen = ref<File>()
 const sure = ref(false)
+/** Whether it is asked once more, for there is nothing in what was chosen. */
+const empty = ref(false)
 const told = ref('')
 const failed = ref(false)
 
@@ -18,15 +21,18 @@ function choose(event: Event): void {
   input.value = ''
 }
 
-async function restore(): Promise<void> {
+async function restore(evenEmpty = false): Promise<void> {
   sure.value = false
+  empty.value = false
   try {
-    const { files } = (await send('/api/backup', chosen.value!, 'application/zip')) as { files: number }
+    const address = evenEmpty ? '/api/backup?evenEmpty=true' : '/api/backup'
+    const { files } = (await send(address, chosen.value!, 'application/zip')) as { files: number }
     told.value = t('settings.backupPanel.everythingIsAsItWas', { files })
     failed.value = false
     await client.invalidateQueries()
   } catch (thrown) {
-    told.value = (thrown as Error).message
+    empty.value = (thrown as ApiProblem).kind === 'not-now'
+    told.value = empty.value ? '' : (thrown as Error).message
     failed.value = true
   }
 }
@@ -49,8 +55,19 @@ async function restore(): Promise<void> {
     <SheetDialog v-model:open="sure" :title="$t('settings.backupPanel.replaceEverything')" width="narrow">
       <p class="mt-2">{{ $t('settings.backupPanel.everythingThatIsHereNow', { name: chosen?.name }) }}</p>
       <div class="mt-4 flex gap-2">
-        <button class="btn-main" @click="restore">{{ $t('settings.backupPanel.replaceEverything2') }}</button>
+        <button class="btn-main" @click="restore()">
+          {{ $t('settings.backupPanel.replaceEverything2') }}
+        </button>
         <button class="btn" @click="sure = false">{{ $t('settings.backupPanel.leaveItAsItIs') }}</button>
+      </div>
+    </SheetDialog>
+    <SheetDialog v-model:open="empty" :title="$t('settings.backupPanel.replaceEverything')" width="narrow">
+      <p class="mt-2">{{ $t('settings.backupPanel.thereIsNoRoutineIn') }}</p>
+      <div class="mt-4 flex gap-2">
+        <button class="btn" @click="empty = false">{{ $t('settings.backupPanel.leaveItAsItIs') }}</button>
+        <button class="btn text-broken" @click="restore(true)">
+          {{ $t('settings.backupPanel.beWithoutAnything') }}
+        </button>
       </div>
     </SheetDialog>
   </section>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { answered, api } from '@/api/client'
+import { useKeeping } from '@/saving'
 import { usePeople } from '@/tonight'
 import { day } from '@/ui/time'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
@@ -7,6 +8,7 @@ import { computed, ref } from 'vue'
 
 const { data: people } = usePeople()
 const client = useQueryClient()
+const keeping = useKeeping()
 const name = ref('')
 const problem = ref('')
 const opened = ref('')
@@ -30,8 +32,11 @@ async function done(call: Promise<unknown>): Promise<void> {
 async function add(): Promise<void> {
   const called = name.value.trim()
   if (called) {
-    await done(answered(api.POST('/api/audiences', { body: { name: called, note: '' } })))
-    name.value = problem.value ? name.value : ''
+    const people = crypto.randomUUID()
+    if (await keeping.keep({ kind: 'people', people, audience: { name: called, note: '' } })) {
+      name.value = ''
+    }
+    problem.value = keeping.problem.value
   }
 }
 

@@ -1,7 +1,8 @@
 import App from '@/App.vue'
 import { lookAfter, useOutbox } from '@/saving'
 import { routes } from '@/routes'
-import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
+import { queries } from '@/api/queries'
+import { VueQueryPlugin } from '@tanstack/vue-query'
 import { fireEvent, render, waitFor } from '@testing-library/vue'
 import { createPinia } from 'pinia'
 import { beforeEach, expect, vi } from 'vitest'
@@ -84,11 +85,12 @@ beforeEach(() => {
 export async function openPage(path: string): Promise<OpenPage> {
   const router = createRouter({ history: createMemoryHistory(), routes })
   const pinia = createPinia()
+  queries.clear()
   lookAfter(useOutbox(pinia), router)
   await router.push(path)
   render(App, {
     global: {
-      plugins: [pinia, router, [VueQueryPlugin, { queryClient: new QueryClient() }]],
+      plugins: [pinia, router, [VueQueryPlugin, { queryClient: queries }]],
     },
   })
   return { address: () => router.currentRoute.value.fullPath }

@@ -11,7 +11,7 @@ import { useEvening, useSet } from './sets'
 
 const props = defineProps<{ id: string }>()
 const router = useRouter()
-const { set, stored } = useSet(toRef(props, 'id'))
+const { set, missing } = useSet(toRef(props, 'id'))
 const evening = useEvening(set)
 const keeping = useKeeping()
 
@@ -47,7 +47,7 @@ async function keep(
     forced: [],
     ...came,
   }
-  if (await keeping.keep({ of: 'performance', done }, () => {})) {
+  if (await keeping.keep({ kind: 'practice', practice: { of: 'performance', done } })) {
     asked.value++
   }
 }
@@ -76,7 +76,7 @@ useViewKeys([
 
 <template>
   <div class="perform flex grow flex-col px-5 py-5 sm:px-10">
-    <p v-if="stored.isError.value" role="alert">{{ stored.error.value?.message }}</p>
+    <p v-if="missing" role="alert">{{ missing }}</p>
     <section
       v-else-if="stage && !over"
       class="flex grow flex-col"

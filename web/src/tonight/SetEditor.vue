@@ -3,8 +3,10 @@ import { t } from '@/words'
 import { answered, api, type BetterOrder } from '@/api/client'
 import { download } from '@/ui/download'
 import { inDialog, typing } from '@/ui/keys'
+import { queries } from '@/api/queries'
+import { UnsavedLine, useOutbox } from '@/saving'
+import { cut } from '@/ui/text'
 import { vTyped } from '@/ui/typed'
-import { useQueryClient } from '@tanstack/vue-query'
 import { onKeyStroke } from '@vueuse/core'
 import { computed, ref, toRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -20,8 +22,8 @@ const props = defineProps<{ id: string }>()
 defineEmits<{ remove: [] }>()
 
 const router = useRouter()
-const client = useQueryClient()
-const { set, stored, edit, loadAnew, changedElsewhere, problem } = useSet(toRef(props, 'id'))
+const outbox = useOutbox()
+const { set, queue, missing, edit, drop } = useSet(toRef(props, 'id'))
 const evening = useEvening(set)
 const plan = computed(() => evening.data.value)
 const { data: people } = usePeople()
@@ -68,8 +70,19 @@ async function setAudience(id: string): Promise<void> {
   try {
     const seen = id ? await answered(api.GET('/api/audiences/{id}/seen', { params: { path: { id } } })) : []
     const cards = [...new Set(seen.flatMap((each) => each.forced))].join(' ')
-    await answered(api.PUT('/api/performer/forced', { body: { cards } }))
-    await client.invalidateQueries({ queryKey: ['performer'] })
+    await outbox.deliver({ kind: 'forced', cards })
+  } catch (thrown) {
+    failed.value = (thrown as Error).message
+  }
+}
+
+/** What is on the screen becomes a set of its own. */
+async function keepMine(): Promise<void> {
+  const title = t('bench.store.myVersion', { cut: cut(set.value!.title, 105) })
+  try {
+    const mine = await queue.value!.keepAsCopy({ ...set.value!, title })
+    await queries.invalidateQueries({ queryKey: ['sets'] })
+    await router.push(`/tonight/${mine}`)
   } catch (thrown) {
     failed.value = (thrown as Error).message
   }
@@ -112,14 +125,17 @@ onKeyStroke(['p', 'P'], (event) => {
 </script>
 
 <template>
-  <p v-if="stored.isError.value" role="alert">{{ stored.error.value?.message }}</p>
+  <p v-if="missing" role="alert">{{ missing }}</p>
   <div v-else-if="set" class="flex flex-col gap-5">
-    <p v-if="problem" role="alert" class="rounded-lg border-l-4 border-broken bg-broken/10 px-4 py-2">
-      {{ problem }}
-      <button v-if="changedElsewhere" class="btn ml-2" @click="loadAnew">
-        {{ $t('tonight.setEditor.loadTheNewerOne') }}
-      </button>
-    </p>
+    <UnsavedLine
+      v-if="queue"
+      :state="queue.state.value"
+      :failure="queue.failure.value"
+      :refusal="queue.refusal.value"
+      :other-folder="queue.otherFolder.value"
+      @keep="keepMine"
+      @drop="drop"
+    />
     <div class="flex flex-wrap items-end gap-3">
       <label class="flex grow flex-col text-sm text-soft"
         >{{ $t('tonight.setEditor.title') }}

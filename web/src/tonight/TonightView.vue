@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { t } from '@/words'
 import { answered, api } from '@/api/client'
+import { useOutbox } from '@/saving'
 import { useViewKeys } from '@/ui/keys'
 import SheetDialog from '@/ui/SheetDialog.vue'
 import { useQueryClient } from '@tanstack/vue-query'
@@ -12,6 +13,7 @@ import { emptySet, useSets } from './sets'
 const props = defineProps<{ id?: string }>()
 const router = useRouter()
 const client = useQueryClient()
+const outbox = useOutbox()
 const sets = useSets()
 const problem = ref('')
 /** Whether it is asked before a set is deleted. */
@@ -33,6 +35,7 @@ async function remove(): Promise<void> {
   sure.value = false
   try {
     await answered(api.DELETE('/api/sets/{id}', { params: { path: { id: shown.value } } }))
+    outbox.dropSet(shown.value)
     await client.invalidateQueries({ queryKey: ['sets'] })
     await router.push('/tonight')
   } catch (thrown) {

@@ -1,8 +1,7 @@
-import { api } from '@/api/client'
-import { describe, expect, it, vi } from 'vitest'
-import { effectScope, ref } from 'vue'
-import { VueQueryPlugin, QueryClient } from '@tanstack/vue-query'
-import { createApp } from 'vue'
+import { api, type PlayedSet } from '@/api/client'
+import { createPinia } from 'pinia'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { createApp, effectScope, ref } from 'vue'
 import { actOf, emptySet, moved, span, useSet } from './sets'
 
 describe('a set', () => {
@@ -34,35 +33,33 @@ describe('a set', () => {
 function within<T>(use: () => T): T {
   let given: T | undefined
   const app = createApp({ render: () => null })
-  app.use(VueQueryPlugin, { queryClient: new QueryClient() })
+  app.use(createPinia())
   app.runWithContext(() => effectScope().run(() => (given = use())))
   return given!
 }
 
 describe('an edited set', () => {
-  it('is saved a moment later, of the version that was loaded, and says when another was quicker', async () => {
-    vi.useFakeTimers()
-    const stored = { id: 's', version: 3, set: emptySet('Bar') }
+  afterEach(() => vi.restoreAllMocks())
+
+  it('is saved at once, of the version that was loaded, and waits when another was quicker', async () => {
+    const stored = { id: 's', version: 'v3', set: emptySet('Bar') }
     const sent: string[] = []
     vi.spyOn(api, 'GET').mockImplementation((() =>
       Promise.resolve({ data: stored, response: new Response() })) as never)
     const put = vi.spyOn(api, 'PUT').mockImplementation(((
       _path: string,
-      of: { params: { header: object } },
+      of: { params: { header: Record<string, string> }; body: PlayedSet },
     ) => {
-      sent.push(JSON.stringify(of.params.header))
-      return Promise.resolve({ data: { ...stored, version: 4 }, response: new Response() })
+      sent.push(`${of.params.header['If-Match']} ${of.body.title}`)
+      return Promise.resolve({ data: { ...stored, version: 'v4', set: of.body }, response: new Response() })
     }) as never)
     const set = within(() => useSet(ref('s')))
     await vi.waitFor(() => expect(set.set.value?.title).toBe('Bar'))
 
     set.edit({ title: 'Quay' })
-    set.edit({ title: 'Quay, late' })
-    expect(set.set.value?.title).toBe('Quay, late')
-    expect(set.kept.value).toBe(false)
-    await vi.advanceTimersByTimeAsync(600)
-    expect(sent).toEqual(['{"If-Match":"\\"3\\""}'])
-    expect(set.kept.value).toBe(true)
+    expect(set.set.value?.title).toBe('Quay')
+    await vi.waitFor(() => expect(set.queue.value!.state.value).toBe('saved'))
+    expect(sent).toEqual(['"v3" Quay'])
 
     put.mockImplementation((() =>
       Promise.resolve({
@@ -70,13 +67,18 @@ describe('an edited set', () => {
         response: new Response(null, { status: 412 }),
       })) as never)
     set.edit({ title: 'Too late' })
-    await vi.advanceTimersByTimeAsync(600)
-    expect(set.changedElsewhere.value).toBe(true)
-    expect(set.problem.value).toBe('It was changed elsewhere.')
+    await vi.waitFor(() => expect(set.queue.value!.state.value).toBe('conflict'))
     // What is on the screen stays until the performer decides.
     expect(set.set.value?.title).toBe('Too late')
-    await set.loadAnew()
+    await set.drop()
     expect(set.set.value?.title).toBe('Bar')
-    vi.useRealTimers()
+  })
+
+  it('stays in the browser while nobody answers, and is told when it is not there', async () => {
+    vi.spyOn(api, 'GET').mockImplementation((() => Promise.reject(new TypeError('Failed to fetch'))) as never)
+    const set = within(() => useSet(ref('s')))
+
+    await vi.waitFor(() => expect(set.missing.value).not.toBe(''))
+    expect(set.set.value).toBeUndefined()
   })
 })

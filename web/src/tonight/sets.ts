@@ -1,10 +1,8 @@
-import { answered, api, type Act, type PlayedSet, type StoredSet } from '@/api/client'
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { useDebounceFn } from '@vueuse/core'
-import { computed, ref, watch, type Ref } from 'vue'
-
-/** An edit waits so long for the next one before it is saved. */
-const SAVE_AFTER_MS = 500
+import { answered, api, type Act, type PlayedSet } from '@/api/client'
+import { useOutbox, type DocumentQueue } from '@/saving'
+import { useQuery } from '@tanstack/vue-query'
+import { useEventListener } from '@vueuse/core'
+import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 
 /** All sets, by title. */
 export function useSets() {
@@ -40,89 +38,54 @@ export function moved<T>(all: T[], from: number, to: number): T[] {
   return rest
 }
 
-/** Saves a set a moment after each edit, one at a time, and says so when it was changed elsewhere. */
+/** A set as it is on the screen: an edit shows at once and is put into the outbox, which saves it. */
 export function useSet(id: Ref<string>) {
-  const client = useQueryClient()
-  const set = ref<PlayedSet>()
-  const version = ref(0)
-  const changedElsewhere = ref(false)
-  const problem = ref('')
-  const saving = ref(false)
-  const dirty = ref(false)
+  const outbox = useOutbox()
+  const queue = shallowRef<DocumentQueue<PlayedSet>>()
+  /** Why it cannot be shown. */
+  const missing = ref('')
+  const set = computed(() => queue.value?.shown.value)
 
-  const stored = useQuery({
-    queryKey: computed(() => ['set', id.value]),
-    queryFn: () => answered(api.GET('/api/sets/{id}', { params: { path: { id: id.value } } })),
-    enabled: computed(() => id.value !== ''),
-    staleTime: 0,
-    retry: false,
-  })
-  watch(
-    () => stored.data.value,
-    (found) => {
-      if (found && !dirty.value && !saving.value) {
-        take(found)
+  /** Shows what is saved, or what is not saved of it yet. */
+  async function open(): Promise<void> {
+    const asked = id.value
+    try {
+      const opened = asked ? await outbox.openSet(asked) : undefined
+      if (id.value === asked) {
+        queue.value = opened
+        missing.value = ''
       }
+    } catch (thrown) {
+      if (id.value === asked && !queue.value) {
+        missing.value = (thrown as Error).message
+      }
+    }
+  }
+  watch(
+    id,
+    () => {
+      queue.value = undefined
+      void open()
     },
     { immediate: true },
   )
+  // It may have been changed in another window.
+  useEventListener(window, 'focus', () => void open())
 
-  function take(found: StoredSet): void {
-    set.value = structuredClone(JSON.parse(JSON.stringify(found.set))) as PlayedSet
-    version.value = found.version
-  }
-
-  async function save(): Promise<void> {
-    if (saving.value || !set.value || changedElsewhere.value) {
-      return
-    }
-    saving.value = true
-    dirty.value = false
-    const sent = set.value
-    try {
-      const params = { path: { id: id.value }, header: { 'If-Match': `"${version.value}"` } }
-      const kept = await answered(api.PUT('/api/sets/{id}', { params, body: sent }))
-      version.value = kept.version
-      problem.value = ''
-      client.setQueryData(['set', id.value], kept)
-      void client.invalidateQueries({ queryKey: ['sets'] })
-    } catch (thrown) {
-      const failed = thrown as { status: number; message: string }
-      changedElsewhere.value = failed.status === 412
-      problem.value = failed.message
-      dirty.value = true
-    } finally {
-      saving.value = false
-    }
-    if (dirty.value && !problem.value) {
-      await save()
-    }
-  }
-  const saveSoon = useDebounceFn(save, SAVE_AFTER_MS)
-
-  /** Changes the set on the screen at once, and on the disk a moment later. */
+  /** Changes the set on the screen at once. */
   function edit(change: Partial<PlayedSet>): void {
     if (set.value) {
-      set.value = { ...set.value, ...change }
-      dirty.value = true
-      void saveSoon()
+      queue.value!.edit({ ...set.value, ...change })
     }
   }
 
-  /** Drops what is on the screen for what was saved elsewhere. */
-  async function loadAnew(): Promise<void> {
-    dirty.value = false
-    changedElsewhere.value = false
-    problem.value = ''
-    const found = await stored.refetch()
-    if (found.data) {
-      take(found.data)
-    }
+  /** Drops what is on the screen for what is saved. */
+  async function drop(): Promise<void> {
+    queue.value!.drop()
+    await open()
   }
 
-  /** Whether everything that was edited is kept. */
-  const kept = computed(() => !dirty.value && !saving.value)
-  return { set, stored, edit, save, loadAnew, changedElsewhere, problem, kept }
+  return { set, queue, missing, edit, drop }
 }
 
 /** The routines of a set in their order: what is said of an act by its number is said of this order alone. */

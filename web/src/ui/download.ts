@@ -1,4 +1,4 @@
-import { ApiProblem, ownToken } from '@/api/client'
+import { ApiProblem, kindOf, ownToken } from '@/api/client'
 import { t } from '@/words'
 
 async function post(address: string, body: BodyInit, type: string): Promise<Response> {
@@ -10,8 +10,8 @@ async function post(address: string, body: BodyInit, type: string): Promise<Resp
     throw new ApiProblem(0, t('api.client.noAnswer'), t('api.client.craftyPocketDoesNotAnswer'), [])
   }
   if (!answer.ok) {
-    const problem = (await answer.json()) as { title: string; detail: string }
-    throw new ApiProblem(answer.status, problem.title, problem.detail, [])
+    const problem = (await answer.json()) as { type: string; title: string; detail: string }
+    throw new ApiProblem(answer.status, problem.title, problem.detail, [], kindOf(problem.type))
   }
   return answer
 }

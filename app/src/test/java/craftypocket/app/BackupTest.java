@@ -7,7 +7,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
@@ -29,13 +28,8 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RunningApplication.OfItsOwn.class)
 class BackupTest {
 
-    private static byte[] save() throws IOException, InterruptedException {
-        return HttpClient.newHttpClient()
-                .send(
-                        HttpRequest.newBuilder(RunningApplication.base().resolve("/api/backup"))
-                                .build(),
-                        HttpResponse.BodyHandlers.ofByteArray())
-                .body();
+    private static byte[] save() {
+        return RunningApplication.bytes("/api/backup");
     }
 
     private static HttpResponse<String> restore(byte[] zip) {
@@ -85,7 +79,7 @@ class BackupTest {
     }
 
     @Test
-    void everything_comes_back_byte_for_byte() throws IOException, InterruptedException {
+    void everything_comes_back_byte_for_byte() throws IOException {
         String routine = get("/api/routines").json().get(0).path("id").asString();
         post("/api/routines/" + routine + "/rehearsals", """
                 {"startedAt": "2026-05-04T20:15:00Z", "totalMillis": 61000, "cameOut": true, "steps": [], "notes": "Kept"}""");
@@ -128,7 +122,7 @@ class BackupTest {
     }
 
     @Test
-    void what_is_no_backup_changes_nothing() throws IOException, InterruptedException {
+    void what_is_no_backup_changes_nothing() throws IOException {
         byte[] zip = save();
         refused("no zip at all".getBytes(StandardCharsets.UTF_8), "no zip, or it is damaged");
         refused(zip(new LinkedHashMap<>(Map.of("routines/1.json", new byte[2]))), "is missing");
@@ -176,7 +170,7 @@ class BackupTest {
     }
 
     @Test
-    void a_backup_with_a_routine_that_cannot_be_done_is_refused_as_a_whole() throws IOException, InterruptedException {
+    void a_backup_with_a_routine_that_cannot_be_done_is_refused_as_a_whole() throws IOException {
         Map<String, byte[]> files = files(save());
         String name = files.keySet().stream()
                 .filter(each -> each.startsWith("routines/"))
@@ -199,7 +193,7 @@ class BackupTest {
     }
 
     @Test
-    void rows_that_stand_twice_or_are_no_rows_are_refused() throws IOException, InterruptedException {
+    void rows_that_stand_twice_or_are_no_rows_are_refused() throws IOException {
         Map<String, byte[]> files = files(save());
         String people = new String(files.get("people/000001.json"), StandardCharsets.UTF_8);
         String twice = "[" + people.substring(1, people.length() - 1) + "," + people.substring(1);

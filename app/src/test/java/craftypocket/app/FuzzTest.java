@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,7 +32,8 @@ class FuzzTest {
     /** So many demo routines are on the shelf, of which sets are made. */
     private static final int MOST_ACTS = 20;
 
-    private static final long LONGEST_MILLIS = 5000;
+    /** The budget of what is computed, and a second more. */
+    private static final long LONGEST_MILLIS = 9000;
     private static final JsonMapper JSON = RunningApplication.JSON;
 
     private static final String[] TYPES = {
@@ -84,6 +86,7 @@ class FuzzTest {
     private final List<JsonNode> routines = new ArrayList<>();
 
     private final List<String> shelf = new ArrayList<>();
+    private byte[] backup;
 
     @Test
     void nothing_that_is_asked_brings_an_answer_without_its_parts() {
@@ -104,6 +107,7 @@ class FuzzTest {
                     .path("id")
                     .asString());
         }
+        backup = RunningApplication.bytes("/api/backup");
         Map<String, Integer> statuses = new TreeMap<>();
         List<String> failures = new ArrayList<>();
         long longest = 0;
@@ -173,10 +177,28 @@ class FuzzTest {
                     : parameter.path("example").asString("");
             values.put(name, random.nextInt(3) == 0 ? header(parameter, value()) : usual);
         }
+        if (values.containsKey("If-Match") && call.path().contains("routines") && random.nextBoolean()) {
+            values.put("If-Match", get("/api/routines/" + routine).tag());
+        }
+        if (call.id().equals("readJournalTable")) {
+            return call.request(values, damaged(get("/api/journal/table.csv").response().body().getBytes(StandardCharsets.UTF_8)), "text/csv");
+        }
+        if (call.id().equals("restoreBackup")) {
+            return call.request(values, damaged(backup), "application/zip");
+        }
         String sent = call.sent();
         byte[] body = sent.isEmpty() ? new byte[0] : body(sent);
         String type = random.nextInt(12) == 0 ? TYPES[random.nextInt(TYPES.length)] : "application/json";
         return call.request(values, body, type);
+    }
+
+    /** A file of which some bytes are others, or the end is missing: as a whole it would replace everything that is asked about. */
+    private byte[] damaged(byte[] file) {
+        byte[] bytes = random.nextInt(4) == 0 ? Arrays.copyOf(file, random.nextInt(file.length)) : file.clone();
+        for (int changes = 1 + random.nextInt(6); changes > 0 && bytes.length > 0; changes--) {
+            bytes[random.nextInt(bytes.length)] = (byte) random.nextInt(256);
+        }
+        return bytes;
     }
 
     private String value() {

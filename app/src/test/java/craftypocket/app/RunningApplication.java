@@ -5,6 +5,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -121,7 +122,7 @@ public final class RunningApplication implements BeforeAllCallback {
         return new Instance(application, base, token);
     }
 
-    static ConfigurableApplicationContext start(Path data, String demo) {
+    public static ConfigurableApplicationContext start(Path data, String demo) {
         return start(data, demo, context -> {});
     }
 
@@ -190,6 +191,23 @@ public final class RunningApplication implements BeforeAllCallback {
     static HttpResponse<String> send(HttpRequest.Builder request) {
         try {
             return CLIENT.send(request.build(), HttpResponse.BodyHandlers.ofString());
+        } catch (IOException failed) {
+            throw new IllegalStateException(failed);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(stopped);
+        }
+    }
+
+    /** A file that is no text. */
+    static byte[] bytes(String path) {
+        try {
+            HttpResponse<byte[]> answer = CLIENT.send(
+                    HttpRequest.newBuilder(base().resolve(path)).build(), HttpResponse.BodyHandlers.ofByteArray());
+            if (answer.statusCode() != 200) {
+                throw new IllegalStateException(new String(answer.body(), StandardCharsets.UTF_8));
+            }
+            return answer.body();
         } catch (IOException failed) {
             throw new IllegalStateException(failed);
         } catch (InterruptedException stopped) {

@@ -141,9 +141,11 @@ class EveningTest extends InBrowser {
         second.getByLabel("Title").fill("By the second");
         second.getByLabel("Title").press("Enter");
 
-        assertThat(second.getByRole(AriaRole.ALERT)).containsText("changed in another window");
+        assertThat(second.getByRole(AriaRole.ALERT)).containsText("Changed in another window.");
         assertThat(second.getByLabel("Title")).hasValue("By the second");
-        second.getByText("Load the newer one").click();
+        second.getByText("Keep mine as a copy").click();
+        assertThat(second.getByLabel("Title")).hasValue("By the second (my version)");
+        second.navigate(address);
         assertThat(second.getByLabel("Title")).hasValue("By the first");
     }
 

@@ -53,6 +53,8 @@ class FolderTest extends InBrowser {
         assumeTrue(run(command) == 0, "file systems cannot be mounted here");
     }
 
+    private static final String COPY = "crafty-pocket-\\d{4}-\\d{2}-\\d{2}\\.zip";
+
     /** What is printed by a program that does not start; its exit code is checked. */
     private static String refused(Path data) throws Exception {
         return refused(data, Application.freePort());
@@ -89,7 +91,11 @@ class FolderTest extends InBrowser {
         }
         String day;
         try (Stream<Path> files = Files.list(copies)) {
-            day = files.findFirst().orElseThrow().getFileName().toString().replaceAll("crafty-pocket-|\\.zip", "");
+            day = files.map(file -> file.getFileName().toString())
+                    .filter(name -> name.matches(COPY))
+                    .findFirst()
+                    .orElseThrow()
+                    .replaceAll("crafty-pocket-|\\.zip", "");
         }
         new Http(own).send("POST", "/api/routines", "{\"title\": \"Made after the copy\"}");
         own.close();
@@ -101,12 +107,40 @@ class FolderTest extends InBrowser {
         assertThat(shelf).contains("The purser's wager").doesNotContain("Made after the copy");
     }
 
+    /** The day began with an empty shelf: what was done since is in the copy that was made at the end. */
+    @Test
+    void of_a_damaged_file_the_latest_copy_is_offered_with_what_it_holds(@TempDir Path data) throws Exception {
+        own = Application.start(DataFolders.copiedTo(data));
+        Path copies = data.resolve("copies");
+        for (int tries = 0; tries < 100 && !hasCopy(copies); tries++) {
+            Thread.sleep(100);
+        }
+        new Http(own).send("POST", "/api/routines", "{\"title\": \"Made after the copy\"}");
+        own.close();
+        Files.writeString(data.resolve("crafty-pocket.mv.db"), "damaged");
+
+        assertThat(refused(data))
+                .containsPattern("Go back to the automatic copy of \\d\\d:\\d\\d on 20\\d\\d-\\d\\d-\\d\\d, 36 routines:"
+                        + " ./start --restore latest ");
+        own = Application.start(data, "--crafty.restore=latest");
+        assertThat(new Http(own).get("/api/routines").body()).contains("The purser's wager", "Made after the copy");
+    }
+
+    @Test
+    void a_first_start_on_a_full_disk_is_told_in_a_sentence() throws Exception {
+        mount("-t", "tmpfs", "-o", "size=3m", "none");
+
+        assertThat(refused(mounted))
+                .isEqualTo("The disk of " + mounted + " is full. Make 7 MB of room on it, or choose another folder:"
+                        + " ./start --data FOLDER\n");
+    }
+
     private static boolean hasCopy(Path copies) throws IOException {
         if (!Files.isDirectory(copies)) {
             return false;
         }
         try (Stream<Path> files = Files.list(copies)) {
-            return files.anyMatch(file -> file.getFileName().toString().matches("crafty-pocket-.*\\.zip"));
+            return files.anyMatch(file -> file.getFileName().toString().matches(COPY));
         }
     }
 

@@ -60,4 +60,36 @@ final class Http {
     CompletableFuture<HttpResponse<String>> later(String method, String path, String body) {
         return CLIENT.sendAsync(request(method, path, body).build(), HttpResponse.BodyHandlers.ofString());
     }
+
+    /** The version of what is at an address, as an edit has to name it. */
+    String tag(String path) throws IOException {
+        return tag(get(path));
+    }
+
+    /** The version that an edit led to. */
+    static String tag(HttpResponse<String> answer) {
+        return answer.headers().firstValue("ETag").orElseThrow();
+    }
+
+    byte[] bytes(String path) throws IOException {
+        try {
+            return CLIENT.send(
+                            HttpRequest.newBuilder(URI.create(base + path)).build(),
+                            HttpResponse.BodyHandlers.ofByteArray())
+                    .body();
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IOException(stopped);
+        }
+    }
+
+    CompletableFuture<HttpResponse<String>> sendFile(String path, String type, byte[] file) {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(base + path))
+                .POST(HttpRequest.BodyPublishers.ofByteArray(file))
+                .header("Content-Type", type)
+                .header("Cookie", "XSRF-TOKEN=" + token)
+                .header("X-XSRF-TOKEN", token)
+                .build();
+        return CLIENT.sendAsync(request, HttpResponse.BodyHandlers.ofString());
+    }
 }

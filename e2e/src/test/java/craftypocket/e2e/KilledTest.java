@@ -13,20 +13,25 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
- * The program is killed, as by a power cut, in the middle of edits, rehearsals, imports and its first start, and started
- * again on the same data. {@code ./endurance kills} does it a hundred times; {@code ./verify} kills an import here,
+ * The program is killed, as by a power cut, in the middle of edits, rehearsals, performances, words of a set, people, imports,
+ * restored backups and its first start, and started again on the same data. {@code ./endurance kills} does it a hundred times; {@code ./verify} kills an import here,
  * edits and a rehearsal in {@link SavingTest}.
  */
 class KilledTest extends InBrowser {
 
     private static final int KILLS = Integer.getInteger("crafty.kills", 1);
     private static final long SEED = Long.getLong("crafty.kills-seed", 8);
+    /** What is never the same again. */
+    private static final String STAMPS = "\"version\":\"[^\"]*\"|\"changedAt\":\"[^\"]*\"";
+
     private static final Path DEMO_FILES = Path.of("../app/src/main/resources/demo");
 
     private final Random random = new Random(SEED);
@@ -55,15 +60,26 @@ class KilledTest extends InBrowser {
         String id = openId();
         StringBuilder typed = new StringBuilder();
         List<String> imported = new ArrayList<>();
+        List<String> people = new ArrayList<>();
+        String set = idOf(new Http(own).get("/api/sets").body(), "Stools at the bar");
+        int performedBefore = performed();
+        String words = "";
         int runs = 0;
-        int firstStarts = 0;
+        int performances = 0;
+        int elsewhere = 0;
         for (int kill = 1; kill <= KILLS; kill++) {
-            switch (kill % 4) {
+            switch (kill % 8) {
                 case 1 -> imported.add(importAndKill(kill, data));
                 case 2 -> {
                     rehearseAndKill(id, data);
                     runs++;
-                    firstStarts += killFirstStart();
+                    elsewhere += kill % 16 == 2 ? killFirstStart() : killRestore();
+                }
+                case 4 -> words = typeWordsOfSetAndKill(set, kill, data);
+                case 5 -> people.add(addPeopleAndKill(kill, data));
+                case 6 -> {
+                    performAndKill(set, data);
+                    performances++;
                 }
                 default -> typeAndKill(typed, kill, data);
             }
@@ -80,9 +96,139 @@ class KilledTest extends InBrowser {
         for (String title : imported) {
             assertThat(shelf.split("\"title\":\"" + title + "\"", -1)).as(title).hasSize(2);
         }
+        assertThat(http.get("/api/sets/" + set).body()).contains("\"words\":\"" + words);
+        String known = http.get("/api/audiences").body();
+        for (String name : people) {
+            assertThat(known.split("\"name\":\"" + name + "\"", -1)).as(name).hasSize(2);
+        }
+        assertThat(performed()).isEqualTo(performedBefore + performances);
         System.out.printf(
-                "FIGURE | kills, seed %d: %d edits' words, %d runs, %d imports, %d first starts | %d kills, nothing lost |%n",
-                SEED, typed.toString().split(" ").length, runs, imported.size(), firstStarts, KILLS + firstStarts);
+                "FIGURE | kills, seed %d: %d edits' words, %d runs, %d performances, %d people, %d imports, %d first starts and"
+                        + " restores | %d kills, nothing lost |%n",
+                SEED,
+                typed.toString().split(" ").length,
+                runs,
+                performances,
+                people.size(),
+                imported.size(),
+                elsewhere,
+                KILLS + elsewhere);
+    }
+
+    private int performed() throws IOException {
+        return Integer.parseInt(new Http(own)
+                .get("/api/journal?kind=performance")
+                .body()
+                .replaceFirst("(?s).*\"all\":(\\d+).*", "$1"));
+    }
+
+    /** The id of the document of this title in a list. */
+    private static String idOf(String list, String title) {
+        String before = list.substring(0, list.indexOf(title));
+        return before.substring(before.lastIndexOf("\"id\":\"") + 6).replaceFirst("\".*", "");
+    }
+
+    /** Asks until it is so. */
+    private void waitUntil(Callable<Boolean> so) throws Exception {
+        for (int tries = 0; tries < 300 && !so.call(); tries++) {
+            page.waitForTimeout(100);
+        }
+        assertThat(so.call()).isTrue();
+    }
+
+    /** Kills the program at some moment of the next so many milliseconds. */
+    private Thread killWithin(int millis) {
+        int moment = random.nextInt(millis);
+        Thread killer = new Thread(() -> {
+            pause(moment);
+            own.kill();
+        });
+        killer.start();
+        return killer;
+    }
+
+    /** The words of an act: typed, left or not, as the program goes; the page is reloaded now and then. */
+    private String typeWordsOfSetAndKill(String set, int kill, Path data) throws Exception {
+        String typed = "Kill " + kill;
+        Page other = context.newPage();
+        other.navigate(url("/tonight/" + set));
+        Thread killer = killWithin(400);
+        other.getByLabel("Words that lead to Two cabins").fill(typed);
+        if (random.nextBoolean()) {
+            other.getByLabel("Words that lead to Two cabins").blur();
+        }
+        boolean reloads = kill % 16 == 4;
+        if (reloads) {
+            other.navigate("about:blank");
+        }
+        join(killer);
+        own = Application.start(own.port(), data);
+        if (reloads) {
+            other.navigate(url("/tonight/" + set));
+        } else {
+            other.getByLabel("Words that lead to Two cabins").blur();
+        }
+        waitUntil(() -> new Http(own).get("/api/sets/" + set).body().contains("\"words\":\"" + typed));
+        other.close();
+        return typed;
+    }
+
+    private String addPeopleAndKill(int kill, Path data) throws Exception {
+        String name = "People " + kill;
+        Page other = context.newPage();
+        other.navigate(url("/settings"));
+        other.getByLabel("Name of the people").fill(name);
+        Thread killer = killWithin(40);
+        other.getByText("Add people").click();
+        join(killer);
+        own = Application.start(own.port(), data);
+        waitUntil(() -> new Http(own).get("/api/audiences").body().contains(name));
+        other.close();
+        return name;
+    }
+
+    private void performAndKill(String set, Path data) throws Exception {
+        int before = performed();
+        Page other = context.newPage();
+        other.navigate(url("/perform/" + set));
+        other.getByText("1 of 3").waitFor();
+        for (int act = 0; act < 3; act++) {
+            other.keyboard().press("Space");
+        }
+        other.getByText("They reacted").first().waitFor();
+        Thread killer = killWithin(40);
+        other.keyboard().press("y");
+        join(killer);
+        own = Application.start(own.port(), data);
+        waitUntil(() -> performed() == before + 1);
+        other.close();
+    }
+
+    /** A backup that is restored as the program goes has replaced everything, or nothing. */
+    private int killRestore() throws Exception {
+        Path fresh = DataFolders.copiedTo(Files.createTempDirectory("crafty-restore"));
+        List<String> either = new ArrayList<>();
+        int port;
+        try (Application first = Application.start(fresh)) {
+            port = first.port();
+            Http http = new Http(first);
+            byte[] backup = http.bytes("/api/backup");
+            either.add(http.get("/api/routines").body().replaceAll(STAMPS, ""));
+            http.send("POST", "/api/routines", "{\"title\": \"Not in the backup\"}");
+            either.add(http.get("/api/routines").body().replaceAll(STAMPS, ""));
+            CompletableFuture<?> restoring = http.sendFile("/api/backup", "application/zip", backup);
+            pause(random.nextInt(1500));
+            first.kill();
+            restoring.handle((answer, killed) -> 0).join();
+        }
+        try (Application second = Application.start(port, fresh)) {
+            assertThat(new Http(second)
+                            .get("/api/routines")
+                            .body()
+                            .replaceAll(STAMPS, ""))
+                    .isIn(either);
+        }
+        return 1;
     }
 
     private void killAndStartAgain(Path data) {

@@ -390,6 +390,58 @@ class SavingTest extends InBrowser {
     }
 
     @Test
+    void the_program_is_killed_while_words_of_a_set_are_typed() throws IOException {
+        Http http = new Http(own);
+        String sets = http.get("/api/sets").body();
+        String set = sets.substring(0, sets.indexOf("Stools at the bar")).replaceFirst(".*\"id\":\"([^\"]*)\".*", "$1");
+        page.navigate(url("/tonight/" + set));
+        Locator words = page.getByLabel("Words that lead to Two cabins");
+        words.waitFor();
+        own.kill();
+        words.fill("Typed while it was gone.");
+        words.blur();
+        assertThat(page.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText("Not saved yet.")))
+                .containsText("kept in this browser");
+        words.fill("Typed while it was gone, and left at once.");
+        page.navigate("about:blank");
+        startAgain();
+
+        page.navigate(url("/tonight/" + set));
+        assertThat(words).hasValue("Typed while it was gone, and left at once.");
+        assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
+        page.waitForCondition(() -> {
+            try {
+                return new Http(own).get("/api/sets/" + set).body().contains("gone, and left at once.");
+            } catch (IOException gone) {
+                return false;
+            }
+        });
+    }
+
+    /** The page is of a folder that is no more: neither what is there now nor what was typed is lost, and it says what happened. */
+    @Test
+    void a_backup_is_restored_while_a_page_is_open() throws Exception {
+        newRoutine("Older and newer");
+        summary().fill("Of before.");
+        waitUntilSaved();
+        Http http = new Http(own);
+        byte[] backup = http.bytes("/api/backup");
+        summary().fill("An evening's work.");
+        waitUntilSaved();
+        assertThat(http.sendFile("/api/backup", "application/zip", backup).get().statusCode()).isEqualTo(200);
+
+        summary().fill("An evening's work, and more.");
+        assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("Another or an older data folder.");
+        assertThat(summary()).hasValue("An evening's work, and more.");
+        String address = page.url();
+        button("Keep mine as a copy").click();
+        assertThat(title()).hasValue("Older and newer (my version)");
+        assertThat(summary()).hasValue("An evening's work, and more.");
+        page.navigate(address);
+        assertThat(summary()).hasValue("Of before.");
+    }
+
+    @Test
     void leaving_asks_only_while_something_is_not_saved() throws IOException {
         newRoutine("Asked");
         summary().fill("x");

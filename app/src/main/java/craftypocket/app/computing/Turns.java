@@ -39,15 +39,18 @@ final class Turns<T> {
         if (all.isEmpty()) {
             return null;
         }
-        Map.Entry<String, Deque<T>> turn = pages.entrySet().iterator().next();
-        T next = oldestNext ? all.iterator().next() : turn.getValue().peekFirst();
+        T next = oldestNext ? all.iterator().next() : ofThePageWhoseTurnItIs();
         oldestNext = !oldestNext;
         remove(next);
-        Deque<T> left = pages.remove(turn.getKey());
-        if (left != null) {
-            pages.put(turn.getKey(), left);
-        }
         return next;
+    }
+
+    /** Its newest; the page goes behind the others. */
+    private T ofThePageWhoseTurnItIs() {
+        String turn = pages.keySet().iterator().next();
+        Deque<T> asked = pages.remove(turn);
+        pages.put(turn, asked);
+        return asked.peekFirst();
     }
 
     /** Whether it waited, and does no longer. */

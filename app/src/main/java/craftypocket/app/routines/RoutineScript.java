@@ -1,6 +1,7 @@
 package craftypocket.app.routines;
 
 import craftypocket.app.http.Constants;
+import craftypocket.app.print.PlainInMarkdown;
 import craftypocket.app.print.PrintedPages;
 import craftypocket.app.print.PrintedPages.Marked;
 import craftypocket.core.cards.CardText;
@@ -85,12 +86,14 @@ final class RoutineScript {
     }
 
     String markdown() {
-        StringBuilder text = new StringBuilder("# " + routine.title() + "\n\n" + routine.summary() + "\n");
+        StringBuilder text = new StringBuilder("# " + PlainInMarkdown.line(routine.title()) + "\n\n"
+                + PlainInMarkdown.of(routine.summary()) + "\n");
         for (int i = 0; i < steps.size(); i++) {
             Told step = steps.get(i);
-            text.append(String.format(Locale.ROOT, "%n%s**%s**%n", i == 0 ? "" : i + ". ", step.sentence()));
+            text.append(String.format(Locale.ROOT, "%n%s**%s**%n", i == 0 ? "" : i + ". ", PlainInMarkdown.line(step.sentence())));
             if (!step.note().isBlank()) {
-                text.append("\n   ").append(step.note()).append('\n');
+                text.append("\n   ")
+                        .append(PlainInMarkdown.of(step.note()).replace("\n", "\n   ")).append('\n');
             }
             if (!step.marked().isEmpty()) {
                 text.append("\n   `").append(strip(step)).append("`\n");
@@ -98,7 +101,7 @@ final class RoutineScript {
         }
         if (!routine.outs().isEmpty()) {
             text.append("\n## If something comes up\n\n");
-            routine.outs().forEach(each -> text.append("- ").append(out(each)).append('\n'));
+            routine.outs().forEach(each -> text.append("- ").append(PlainInMarkdown.line(out(each))).append('\n'));
         }
         return text.toString();
     }

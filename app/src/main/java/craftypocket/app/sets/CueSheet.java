@@ -1,5 +1,6 @@
 package craftypocket.app.sets;
 
+import craftypocket.app.print.PlainInMarkdown;
 import craftypocket.app.print.PrintedPages;
 import craftypocket.app.print.PrintedPages.Marked;
 import craftypocket.app.sets.EveningDocument.ResetDocument;
@@ -128,10 +129,10 @@ record CueSheet(String title, String subtitle, List<Part> parts, List<Listed> li
 
     /** The same as Markdown. */
     String markdown() {
-        StringBuilder text = new StringBuilder("# " + title + "\n\n" + subtitle + "\n");
+        StringBuilder text = new StringBuilder("# " + PlainInMarkdown.line(title) + "\n\n" + PlainInMarkdown.line(subtitle) + "\n");
         for (int i = 0; i < parts.size(); i++) {
             Part part = parts.get(i);
-            text.append(String.format(Locale.ROOT, "%n## %d. %s%n%n", i + 1, part.title()));
+            text.append(String.format(Locale.ROOT, "%n## %d. %s%n%n", i + 1, PlainInMarkdown.line(part.title())));
             items(text, "Before", part.before());
             item(text, "Set-up", part.bring());
             item(text, "First words", part.words());
@@ -141,7 +142,7 @@ record CueSheet(String title, String subtitle, List<Part> parts, List<Listed> li
         for (Listed list : lists) {
             if (!list.items().isEmpty()) {
                 text.append("\n## ").append(list.heading()).append("\n\n");
-                list.items().forEach(each -> text.append("- [ ] ").append(each).append('\n'));
+                list.items().forEach(each -> text.append("- [ ] ").append(PlainInMarkdown.line(each)).append('\n'));
             }
         }
         return text.toString();
@@ -149,7 +150,7 @@ record CueSheet(String title, String subtitle, List<Part> parts, List<Listed> li
 
     private static void item(StringBuilder text, String label, String words) {
         if (!words.isBlank()) {
-            text.append("- **").append(label).append("**: ").append(words).append('\n');
+            text.append("- **").append(label).append("**: ").append(PlainInMarkdown.line(words)).append('\n');
         }
     }
 

@@ -1,9 +1,15 @@
 import { ApiProblem, type Routine, type StoredRoutine } from '@/api/client'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { begun, type Queue } from './queue'
-import { createRoutineQueue } from './routineQueue'
+import { begun, type Queue, type Stored } from './queue'
+import { createDocumentQueue } from './documentQueue'
+import { routines } from './doors'
 
 const titled = (title: string) => ({ title }) as Routine
+
+const fromServer = (server: Server): Stored<Routine> => {
+  const { routine, ...stored } = server.stored()
+  return { ...stored, document: routine }
+}
 
 /** A server that remembers edits by their ids, and can be gone, or lose its answers. */
 class Server {
@@ -35,7 +41,7 @@ class Server {
       return this.json({ title: 'No', detail: 'Not now.', problems: [] }, this.status)
     }
     if (!this.done.has(id)) {
-      if (request.headers.get('If-Match') !== `"${this.version}"`) {
+      if (request.headers.get('If-Match') !== `"v${this.version}"`) {
         return this.json({ title: 'Changed', detail: 'Changed elsewhere.', problems: [] }, 412)
       }
       const routine = JSON.parse(body) as Routine
@@ -62,7 +68,7 @@ class Server {
   stored(version = this.version): StoredRoutine {
     return {
       id: 'r',
-      version,
+      version: `v${version}`,
       canUndo: this.at > 0,
       canRedo: this.at < this.history.length - 1,
       changedAt: '',
@@ -75,14 +81,15 @@ class Server {
   }
 }
 
-describe('the queue of a routine', () => {
+describe('the queue of a document', () => {
   let server: Server
-  let kept: Queue
+  let kept: Queue<Routine>
   let told: (ApiProblem | undefined)[]
 
-  function open(from: Queue = begun(server.stored())) {
-    return createRoutineQueue(
+  function open(from: Queue<Routine> = begun(fromServer(server))) {
+    return createDocumentQueue(
       from,
+      routines,
       (state) => (kept = state),
       (problem) => told.push(problem),
     )
@@ -164,7 +171,7 @@ describe('the queue of a routine', () => {
     await vi.advanceTimersByTimeAsync(0)
     server.gone = false
 
-    const again = open(JSON.parse(JSON.stringify(kept)) as Queue)
+    const again = open(JSON.parse(JSON.stringify(kept)) as Queue<Routine>)
     expect(again.shown.value.title).toBe('before the reload')
     again.tryNow()
     await vi.advanceTimersByTimeAsync(0)
@@ -195,7 +202,7 @@ describe('the queue of a routine', () => {
     expect(kept.edits).toHaveLength(2)
 
     vi.stubGlobal('fetch', async () => new Response(JSON.stringify({ id: 'copy' }), { status: 201 }))
-    expect(await queue.keepAsCopy('mine too (my version)')).toBe('copy')
+    expect(await queue.keepAsCopy(titled('mine too (my version)'))).toBe('copy')
     expect(queue.unsaved.value).toBe(false)
   })
 
@@ -247,5 +254,24 @@ describe('the queue of a routine', () => {
 
     await queue.flush()
     expect(server.history).toEqual(['start', 'typed'])
+  })
+
+  it('tells another folder from another window, and stays as it is on the screen in both', async () => {
+    const queue = open()
+    vi.stubGlobal(
+      'fetch',
+      async () =>
+        new Response(
+          JSON.stringify({ type: 'urn:crafty-pocket:problem:other-folder', title: 'No', detail: 'Older.' }),
+          { status: 412, headers: { 'Content-Type': 'application/json' } },
+        ),
+    )
+    queue.edit(titled('mine'))
+    await vi.advanceTimersByTimeAsync(0)
+
+    expect(queue.state.value).toBe('conflict')
+    expect(queue.otherFolder.value).toBe(true)
+    expect(queue.shown.value.title).toBe('mine')
+    expect(kept.edits).toHaveLength(1)
   })
 })

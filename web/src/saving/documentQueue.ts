@@ -1,5 +1,5 @@
 import { t } from '@/words'
-import { answered, api, ApiProblem, type Routine, type StoredRoutine } from '@/api/client'
+import { ApiProblem } from '@/api/client'
 import { computed, ref, shallowRef } from 'vue'
 import {
   accepted,
@@ -17,6 +17,7 @@ import {
   steppedThere,
   type Edit,
   type Queue,
+  type Stored,
 } from './queue'
 import { createRetry, fateOf } from './sender'
 
@@ -24,28 +25,43 @@ import { createRetry, fateOf } from './sender'
 const TYPING_PAUSE_MS = 350
 
 /**
- * How a routine stands: `refused` is a draft beside the saved routine, which cannot be accepted as it is; `gone` was deleted
+ * How a document stands: `refused` is a draft beside the saved one, which cannot be accepted as it is; `gone` was deleted
  * elsewhere; `failed` is sent again by itself.
  */
 export type SaveState = 'saved' | 'unsaved' | 'saving' | 'failed' | 'refused' | 'conflict' | 'gone'
 
-export type RoutineQueue = ReturnType<typeof createRoutineQueue>
+/** Where documents of a kind are kept. Each is sent with the version that it is of and the id of its edit. */
+export interface Door<D> {
+  put(id: string, header: EditHeader, document: D): Promise<Stored<D>>
+  /** Has the server go back from, or again to, the state before; missing where there is no history. */
+  step?(direction: 'undo' | 'redo', id: string, header: EditHeader): Promise<Stored<D>>
+  /** Makes a document of its own, once for one id. */
+  create(id: string, document: D): Promise<Stored<D>>
+}
+
+export type EditHeader = { 'If-Match': string; 'Edit-Id': string }
+
+export type DocumentQueue<D> = ReturnType<typeof createDocumentQueue<D>>
 
 /**
- * Sends the edits of one routine to the server, one after another, until each is acknowledged.
+ * Sends the edits of one document to the server, one after another, until each is acknowledged.
  *
  * @param first where it begins
+ * @param door where it is kept
  * @param keep keeps a state in the browser's storage
  * @param told hears that something was saved, or why it could not be
  */
-export function createRoutineQueue(
-  first: Queue,
-  keep: (queue: Queue) => void,
+export function createDocumentQueue<D>(
+  first: Queue<D>,
+  door: Door<D>,
+  keep: (queue: Queue<D>) => void,
   told: (problem?: ApiProblem) => void = () => {},
 ) {
-  const queue = shallowRef(first)
+  const queue = shallowRef<Queue<D>>(first)
   const trouble = ref<'' | 'failed' | 'conflict' | 'gone'>('')
   const failure = ref('')
+  /** Whether a conflict is one with another folder than the one that this began from. */
+  const otherFolder = ref(false)
   const underWay = ref(false)
   const retry = createRetry(() => void send())
   let timer = 0
@@ -67,13 +83,13 @@ export function createRoutineQueue(
   /** Why the last edit was not accepted. */
   const refusal = computed(() => queue.value.edits.at(-1)?.refusal)
 
-  function change(next: Queue): void {
+  function change(next: Queue<D>): void {
     queue.value = next
     keep(next)
   }
 
-  function edit(routine: Routine, typed = false): void {
-    change(edited(queue.value, routine, typed, crypto.randomUUID()))
+  function edit(document: D, typed = false): void {
+    change(edited(queue.value, document, typed, crypto.randomUUID()))
     due = typed ? Date.now() + TYPING_PAUSE_MS : 0
     if (trouble.value === '') {
       schedule()
@@ -118,7 +134,7 @@ export function createRoutineQueue(
   }
 
   /** Whether it is worth going on with the next. */
-  async function sendOne(next: Edit): Promise<boolean> {
+  async function sendOne(next: Edit<D>): Promise<boolean> {
     change(sending(queue.value, next.id))
     underWay.value = true
     try {
@@ -136,21 +152,17 @@ export function createRoutineQueue(
     }
   }
 
-  function put(edit: Edit): Promise<StoredRoutine> {
-    if (edit.kind !== 'put') {
-      return steppedByServer(edit.kind, edit.id)
-    }
-    return answered(api.PUT('/api/routines/{id}', { params: params(edit.id), body: edit.routine }))
+  function put(edit: Edit<D>): Promise<Stored<D>> {
+    return edit.kind === 'put'
+      ? door.put(queue.value.saved.id, header(edit.id), edit.document)
+      : door.step!(edit.kind, queue.value.saved.id, header(edit.id))
   }
 
-  function params(id: string) {
-    return {
-      path: { id: queue.value.routineId },
-      header: { 'If-Match': `"${queue.value.saved.version}"`, 'Edit-Id': id },
-    }
+  function header(edit: string): EditHeader {
+    return { 'If-Match': `"${queue.value.saved.version}"`, 'Edit-Id': edit }
   }
 
-  function refuse(edit: Edit, problem: ApiProblem): boolean {
+  function refuse(edit: Edit<D>, problem: ApiProblem): boolean {
     const fate = fateOf(problem)
     if (fate === 'refused') {
       trouble.value = ''
@@ -159,6 +171,7 @@ export function createRoutineQueue(
     }
     trouble.value = fate === 'again' ? 'failed' : fate
     failure.value = problem.message
+    otherFolder.value = problem.kind === 'other-folder'
     if (fate === 'again') {
       retry.failed()
     }
@@ -206,24 +219,16 @@ export function createRoutineQueue(
     if (isUnsaved(queue.value)) {
       throw new ApiProblem(
         0,
-        t('saving.routineQueue.noAnswer'),
-        t('saving.routineQueue.craftyPocketDoesNotAnswer'),
+        t('saving.documentQueue.noAnswer'),
+        t('saving.documentQueue.craftyPocketDoesNotAnswer'),
         [],
       )
     }
-    change(steppedThere(queue.value, await steppedByServer(direction, id)))
-  }
-
-  function steppedByServer(direction: 'undo' | 'redo', id: string): Promise<StoredRoutine> {
-    return answered(
-      direction === 'undo'
-        ? api.POST('/api/routines/{id}/undo', { params: params(id) })
-        : api.POST('/api/routines/{id}/redo', { params: params(id) }),
-    )
+    change(steppedThere(queue.value, await door.step!(direction, queue.value.saved.id, header(id))))
   }
 
   /** Gives up what is not saved, and goes on from what the server has. */
-  function reset(stored: StoredRoutine): void {
+  function reset(stored: Stored<D>): void {
     window.clearTimeout(timer)
     retry.worked()
     trouble.value = ''
@@ -231,7 +236,7 @@ export function createRoutineQueue(
     change(begun(stored))
   }
 
-  /** Gives up what is not saved of a routine that is no more. */
+  /** Gives up what is not saved of a document that is no more. */
   function drop(): void {
     window.clearTimeout(timer)
     retry.worked()
@@ -240,13 +245,9 @@ export function createRoutineQueue(
     change({ ...queue.value, edits: [], undone: [] })
   }
 
-  /** Makes what is on the screen a routine of its own, and gives up the edits of this one. Gives the id of the new one. */
-  async function keepAsCopy(title: string): Promise<string> {
-    const mine = { ...shown(queue.value), title }
-    const header = { 'Edit-Id': queue.value.edits.at(-1)?.id ?? crypto.randomUUID() }
-    const stored = await answered(
-      api.POST('/api/routines/from-file', { params: { header }, body: mine as never }),
-    )
+  /** Makes this, what is on the screen under another title, a document of its own, and gives up the edits here. Gives its id. */
+  async function keepAsCopy(mine: D): Promise<string> {
+    const stored = await door.create(queue.value.edits.at(-1)?.id ?? crypto.randomUUID(), mine)
     drop()
     return stored.id
   }
@@ -255,6 +256,7 @@ export function createRoutineQueue(
     queue,
     state,
     failure,
+    otherFolder,
     refusal,
     shown: computed(() => shown(queue.value)),
     unsaved: computed(() => isUnsaved(queue.value)),
