@@ -62,9 +62,10 @@ record ApiCall(String method, String path, JsonNode operation) {
             values.computeIfPresent("id", (name, example) -> routine);
         }
         // An edit is of the version that is there.
-        values.computeIfPresent("If-Match", (name, example) -> RunningApplication.get(
-                        path.replaceFirst("\\{id}.*", routine))
-                .tag());
+        values.computeIfPresent(
+                "If-Match",
+                (name, example) -> RunningApplication.get(path.replaceFirst("\\{id}.*", routine))
+                        .tag());
         values.put("Edit-Id", MAKERS.contains(id()) ? routine : "");
         return request(values, sent().getBytes(StandardCharsets.UTF_8), "application/json");
     }

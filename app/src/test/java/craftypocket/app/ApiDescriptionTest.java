@@ -104,8 +104,10 @@ class ApiDescriptionTest {
     void every_kind_of_problem_is_explained() throws IOException {
         String explained = Files.readString(Path.of("../docs/api.md"));
 
-        assertThat(Kind.values()).allSatisfy(kind -> assertThat(explained)
-                .contains("| `" + kind.type().toString().replaceFirst("^urn:crafty-pocket:problem:", "") + "` |"));
+        assertThat(Kind.values())
+                .allSatisfy(kind -> assertThat(explained)
+                        .contains("| `" + kind.type().toString().replaceFirst("^urn:crafty-pocket:problem:", "")
+                                + "` |"));
         assertThat(get("/api/routines/" + UUID.randomUUID()).json().path("type").asString())
                 .isEqualTo("urn:crafty-pocket:problem:not-there");
         assertThat(get("/api/journal?kind=dream").json().path("type").asString())
@@ -128,7 +130,6 @@ class ApiDescriptionTest {
 
         assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
         assertThat(process.exitValue()).as(printed).isZero();
-        assertThat(printed)
-                .contains("\"title\":\"By a script\"", "\"exhaustive\":true", "\"worlds\":52");
+        assertThat(printed).contains("\"title\":\"By a script\"", "\"exhaustive\":true", "\"worlds\":52");
     }
 }

@@ -34,6 +34,7 @@ class FuzzTest {
 
     /** The budget of what is computed, and a second more. */
     private static final long LONGEST_MILLIS = 9000;
+
     private static final JsonMapper JSON = RunningApplication.JSON;
 
     private static final String[] TYPES = {
@@ -181,7 +182,10 @@ class FuzzTest {
             values.put("If-Match", get("/api/routines/" + routine).tag());
         }
         if (call.id().equals("readJournalTable")) {
-            return call.request(values, damaged(get("/api/journal/table.csv").response().body().getBytes(StandardCharsets.UTF_8)), "text/csv");
+            return call.request(
+                    values,
+                    damaged(get("/api/journal/table.csv").response().body().getBytes(StandardCharsets.UTF_8)),
+                    "text/csv");
         }
         if (call.id().equals("restoreBackup")) {
             return call.request(values, damaged(backup), "application/zip");

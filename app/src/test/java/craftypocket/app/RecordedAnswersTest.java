@@ -110,7 +110,7 @@ class RecordedAnswersTest {
             aliases.putIfAbsent(expected.path("id").asString(), made);
         }
         if (!response.body().isEmpty()) {
-            pairVersions(expected, RunningApplication.JSON.readTree(response.body()), aliases);
+            pair(expected, RunningApplication.JSON.readTree(response.body()), aliases);
         }
         String text = timeless(response.body(), aliases);
         JsonNode said = text.isEmpty() ? MissingNode.getInstance() : RunningApplication.JSON.readTree(text);
@@ -124,16 +124,21 @@ class RecordedAnswersTest {
                 .isTrue();
     }
 
-    /** A version never comes again: what was recorded stands for the one that there is now. */
-    private static void pairVersions(JsonNode expected, JsonNode said, Map<String, String> aliases) {
-        if (expected.path("version").isString() && said.path("version").isString()) {
-            aliases.put(
-                    expected.path("version").asString(), said.path("version").asString());
+    /** A version never comes again, and each entry of the journal has an id of its own: what was recorded stands for what there is now. */
+    private static void pair(JsonNode expected, JsonNode said, Map<String, String> aliases) {
+        pair("version", expected, said, aliases);
+        for (int i = 0; i < Math.min(expected.size(), said.size()) && expected.isArray(); i++) {
+            pair("version", expected.get(i), said.get(i), aliases);
         }
-        if (expected.isArray() && said.isArray()) {
-            for (int i = 0; i < Math.min(expected.size(), said.size()); i++) {
-                pairVersions(expected.get(i), said.get(i), aliases);
-            }
+        JsonNode entries = expected.path("entries");
+        for (int i = 0; i < Math.min(entries.size(), said.path("entries").size()); i++) {
+            pair("id", entries.get(i), said.path("entries").get(i), aliases);
+        }
+    }
+
+    private static void pair(String name, JsonNode expected, JsonNode said, Map<String, String> aliases) {
+        if (expected.path(name).isString() && said.path(name).isString()) {
+            aliases.put(expected.path(name).asString(), said.path(name).asString());
         }
     }
 

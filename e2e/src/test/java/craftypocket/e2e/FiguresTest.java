@@ -189,7 +189,12 @@ class FiguresTest extends InBrowser {
                 http.send("POST", "/api/routines/" + id + "/rehearsals", """
                         {"startedAt": "%sT20:15:00.%03dZ", "totalMillis": %d, "cameOut": %s, "notes": "Run %d",
                          "steps": [{"stepId": "a", "millis": 900, "slips": %d, "reasons": ["too slow", "flash"]}]}""".formatted(
-                                LocalDate.of(2022, 1, 1).plusDays(run / 7), run % 1000, 60_000 + run, run % 9 > 0, run, run % 3));
+                                LocalDate.of(2022, 1, 1).plusDays(run / 7),
+                                run % 1000,
+                                60_000 + run,
+                                run % 9 > 0,
+                                run,
+                                run % 3));
             }
             for (int done = 0; done < 5_000; done++) {
                 http.send("POST", "/api/performances", """

@@ -120,8 +120,9 @@ class FolderTest extends InBrowser {
         Files.writeString(data.resolve("crafty-pocket.mv.db"), "damaged");
 
         assertThat(refused(data))
-                .containsPattern("Go back to the automatic copy of \\d\\d:\\d\\d on 20\\d\\d-\\d\\d-\\d\\d, 36 routines:"
-                        + " ./start --restore latest ");
+                .containsPattern(
+                        "Go back to the automatic copy of \\d\\d:\\d\\d on 20\\d\\d-\\d\\d-\\d\\d, 36 routines:"
+                                + " ./start --restore latest ");
         own = Application.start(data, "--crafty.restore=latest");
         assertThat(new Http(own).get("/api/routines").body()).contains("The purser's wager", "Made after the copy");
     }

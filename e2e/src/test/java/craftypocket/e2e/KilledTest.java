@@ -116,10 +116,8 @@ class KilledTest extends InBrowser {
     }
 
     private int performed() throws IOException {
-        return Integer.parseInt(new Http(own)
-                .get("/api/journal?kind=performance")
-                .body()
-                .replaceFirst("(?s).*\"all\":(\\d+).*", "$1"));
+        return Integer.parseInt(
+                new Http(own).get("/api/journal?kind=performance").body().replaceFirst("(?s).*\"all\":(\\d+).*", "$1"));
     }
 
     /** The id of the document of this title in a list. */
@@ -222,10 +220,7 @@ class KilledTest extends InBrowser {
             restoring.handle((answer, killed) -> 0).join();
         }
         try (Application second = Application.start(port, fresh)) {
-            assertThat(new Http(second)
-                            .get("/api/routines")
-                            .body()
-                            .replaceAll(STAMPS, ""))
+            assertThat(new Http(second).get("/api/routines").body().replaceAll(STAMPS, ""))
                     .isIn(either);
         }
         return 1;

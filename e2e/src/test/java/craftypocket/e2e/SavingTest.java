@@ -428,7 +428,8 @@ class SavingTest extends InBrowser {
         byte[] backup = http.bytes("/api/backup");
         summary().fill("An evening's work.");
         waitUntilSaved();
-        assertThat(http.sendFile("/api/backup", "application/zip", backup).get().statusCode()).isEqualTo(200);
+        assertThat(http.sendFile("/api/backup", "application/zip", backup).get().statusCode())
+                .isEqualTo(200);
 
         summary().fill("An evening's work, and more.");
         assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("Another or an older data folder.");

@@ -86,14 +86,16 @@ final class RoutineScript {
     }
 
     String markdown() {
-        StringBuilder text = new StringBuilder("# " + PlainInMarkdown.line(routine.title()) + "\n\n"
-                + PlainInMarkdown.of(routine.summary()) + "\n");
+        StringBuilder text = new StringBuilder(
+                "# " + PlainInMarkdown.line(routine.title()) + "\n\n" + PlainInMarkdown.of(routine.summary()) + "\n");
         for (int i = 0; i < steps.size(); i++) {
             Told step = steps.get(i);
-            text.append(String.format(Locale.ROOT, "%n%s**%s**%n", i == 0 ? "" : i + ". ", PlainInMarkdown.line(step.sentence())));
+            text.append(String.format(
+                    Locale.ROOT, "%n%s**%s**%n", i == 0 ? "" : i + ". ", PlainInMarkdown.line(step.sentence())));
             if (!step.note().isBlank()) {
                 text.append("\n   ")
-                        .append(PlainInMarkdown.of(step.note()).replace("\n", "\n   ")).append('\n');
+                        .append(PlainInMarkdown.of(step.note()).replace("\n", "\n   "))
+                        .append('\n');
             }
             if (!step.marked().isEmpty()) {
                 text.append("\n   `").append(strip(step)).append("`\n");
@@ -101,7 +103,10 @@ final class RoutineScript {
         }
         if (!routine.outs().isEmpty()) {
             text.append("\n## If something comes up\n\n");
-            routine.outs().forEach(each -> text.append("- ").append(PlainInMarkdown.line(out(each))).append('\n'));
+            routine.outs()
+                    .forEach(each -> text.append("- ")
+                            .append(PlainInMarkdown.line(out(each)))
+                            .append('\n'));
         }
         return text.toString();
     }

@@ -129,7 +129,8 @@ record CueSheet(String title, String subtitle, List<Part> parts, List<Listed> li
 
     /** The same as Markdown. */
     String markdown() {
-        StringBuilder text = new StringBuilder("# " + PlainInMarkdown.line(title) + "\n\n" + PlainInMarkdown.line(subtitle) + "\n");
+        StringBuilder text =
+                new StringBuilder("# " + PlainInMarkdown.line(title) + "\n\n" + PlainInMarkdown.line(subtitle) + "\n");
         for (int i = 0; i < parts.size(); i++) {
             Part part = parts.get(i);
             text.append(String.format(Locale.ROOT, "%n## %d. %s%n%n", i + 1, PlainInMarkdown.line(part.title())));
@@ -142,7 +143,10 @@ record CueSheet(String title, String subtitle, List<Part> parts, List<Listed> li
         for (Listed list : lists) {
             if (!list.items().isEmpty()) {
                 text.append("\n## ").append(list.heading()).append("\n\n");
-                list.items().forEach(each -> text.append("- [ ] ").append(PlainInMarkdown.line(each)).append('\n'));
+                list.items()
+                        .forEach(each -> text.append("- [ ] ")
+                                .append(PlainInMarkdown.line(each))
+                                .append('\n'));
             }
         }
         return text.toString();
@@ -150,7 +154,11 @@ record CueSheet(String title, String subtitle, List<Part> parts, List<Listed> li
 
     private static void item(StringBuilder text, String label, String words) {
         if (!words.isBlank()) {
-            text.append("- **").append(label).append("**: ").append(PlainInMarkdown.line(words)).append('\n');
+            text.append("- **")
+                    .append(label)
+                    .append("**: ")
+                    .append(PlainInMarkdown.line(words))
+                    .append('\n');
         }
     }
 

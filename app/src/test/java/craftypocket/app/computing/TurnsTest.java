@@ -30,7 +30,8 @@ class TurnsTest {
 
     @Test
     void pages_take_turns_however_much_one_of_them_asks() {
-        // b asked once, after a had asked for four things: it is second in turn, behind a's newest and what is oldest of all.
+        // b asked once, after a had asked for four things: it is second in turn, behind a's newest and what is oldest
+        // of all.
         assertThat(inTurn(asked("a1", "a2", "a3", "a4", "b1"))).containsExactly("a4", "a1", "b1", "a2", "a3");
     }
 

@@ -6,11 +6,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
-import java.nio.file.attribute.FileTime;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
@@ -227,7 +227,9 @@ class DataFolderTest {
             return "13 routines";
         });
         assertThatThrownBy(() -> DataFolder.open(place.toString(), ""))
-                .hasMessageContainingAll(", 13 routines: ./start --restore latest", LocalDate.now().toString());
+                .hasMessageContainingAll(
+                        ", 13 routines: ./start --restore latest",
+                        LocalDate.now().toString());
 
         DataFolder.open(place.toString(), "latest").close();
         assertThat(Files.readAllBytes(putAside())).isEqualTo(damaged);

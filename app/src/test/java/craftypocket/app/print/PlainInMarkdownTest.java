@@ -35,7 +35,8 @@ class PlainInMarkdownTest {
 
     @Test
     void each_line_is_looked_at_and_blanks_make_no_code_of_it() {
-        assertThat(PlainInMarkdown.of("one\n    - two\n\tthree\r\n2. four")).isEqualTo("one\n\\- two\nthree\n2\\. four");
+        assertThat(PlainInMarkdown.of("one\n    - two\n\tthree\r\n2. four"))
+                .isEqualTo("one\n\\- two\nthree\n2\\. four");
         assertThat(PlainInMarkdown.line("one\n# two\r\n\r\nthree")).isEqualTo("one \\# two three");
     }
 

@@ -23,8 +23,7 @@ class OlderFolderTest {
     Path data;
 
     private static StoredRoutine edit(RoutineService routines, StoredRoutine of, String title) {
-        return routines.edit(
-                of.id(), Tags.of(of.version()), UUID.randomUUID(), RoutineDocument.empty(title));
+        return routines.edit(of.id(), Tags.of(of.version()), UUID.randomUUID(), RoutineDocument.empty(title));
     }
 
     private static String kind(Throwable refused) {
