@@ -150,6 +150,7 @@ class KilledTest extends InBrowser {
         String typed = "Kill " + kill;
         Page other = context.newPage();
         other.navigate(url("/tonight/" + set));
+        other.getByLabel("Words that lead to Two cabins").waitFor();
         Thread killer = killWithin(400);
         other.getByLabel("Words that lead to Two cabins").fill(typed);
         if (random.nextBoolean()) {

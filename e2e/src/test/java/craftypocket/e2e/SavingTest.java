@@ -365,7 +365,9 @@ class SavingTest extends InBrowser {
         page.getByText("Did it come out?").waitFor();
         own.kill();
         button("Yes, as below").click();
-        assertThat(page.getByText("Kept: it came out.")).isVisible();
+        assertThat(page.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText("kept in the browser")))
+                .isVisible();
+        assertThat(page.getByText("Kept: it came out.")).hasCount(0);
         startAgain();
         page.reload();
 
