@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
@@ -41,8 +42,12 @@ public class Gate extends OncePerRequestFilter {
     /** What is sent to be read as JSON has at most so many bytes: a million letters of up to four. */
     private static final long LARGEST_JSON = 4_000_000;
 
-    /** So many send something at the same time: the other threads of the server are for those who only read. */
+    /** So many send something at the same time, and so many more wait to: the other threads of the server are for those who read. */
     private static final int MOST_SENDING = 120;
+
+    private static final int MOST_WAITING = 130;
+
+    private static final int LONGEST_WAIT_SECONDS = 5;
 
     private static final String AFTERWARDS = Gate.class.getName() + ".afterwards";
 
@@ -64,9 +69,13 @@ public class Gate extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
+        if (computes(request.getRequestURI())) {
+            // What is kept here can be another thing the next moment.
+            response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
+        }
         ProblemDetail problem = problem(request);
         boolean sends = problem == null && hasBody(request);
-        if (sends && !sending.tryAcquire()) {
+        if (sends && !begins()) {
             problem = Problems.of(
                     HttpStatus.SERVICE_UNAVAILABLE,
                     "Busy",
@@ -90,13 +99,24 @@ public class Gate extends OncePerRequestFilter {
         }
     }
 
+    /** Whether what is sent may be read now; soon, if it is not now. */
+    private boolean begins() {
+        try {
+            return sending.tryAcquire()
+                    || sending.getQueueLength() < MOST_WAITING
+                            && sending.tryAcquire(LONGEST_WAIT_SECONDS, TimeUnit.SECONDS);
+        } catch (InterruptedException ends) {
+            Thread.currentThread().interrupt();
+            return false;
+        }
+    }
+
     private static ProblemDetail problem(HttpServletRequest request) {
         String path = request.getRequestURI();
         if (path.equals("/error") && request.getDispatcherType() == DispatcherType.REQUEST) {
             return NotThere.PROBLEM;
         }
-        boolean computes = path.startsWith("/api") || path.startsWith("/v3");
-        if (computes && foreign(request)) {
+        if (computes(path) && foreign(request)) {
             return Problems.of(
                     HttpStatus.FORBIDDEN,
                     "Not from this page",
@@ -126,6 +146,10 @@ public class Gate extends OncePerRequestFilter {
                     List.of());
         }
         return null;
+    }
+
+    private static boolean computes(String path) {
+        return path.startsWith("/api") || path.startsWith("/v3");
     }
 
     private static boolean foreign(HttpServletRequest request) {

@@ -10,6 +10,7 @@ import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.MessageSourceResolvable;
@@ -193,6 +194,16 @@ class ProblemAnswers extends ResponseEntityExceptionHandler {
             WebRequest request) {
         Problem problem = new Problem(missing.getParameterName(), "missing", "it is needed", "Add it to the address");
         return fields(missing, List.of(problem), request);
+    }
+
+    /** What stands behind the question mark is no text in UTF-8. */
+    @ExceptionHandler
+    ProblemDetail noText(InvalidParameterException unreadable) {
+        return Problems.of(
+                HttpStatus.BAD_REQUEST,
+                "Not understood",
+                "There is something in this address that is no text in UTF-8. Write it again.",
+                List.of());
     }
 
     @ExceptionHandler

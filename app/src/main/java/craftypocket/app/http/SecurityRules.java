@@ -6,13 +6,16 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
+import org.springframework.security.config.ObjectPostProcessor;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer;
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.firewall.HttpFirewall;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.security.web.firewall.StrictHttpFirewall;
+import org.springframework.security.web.header.HeaderWriterFilter;
 import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter;
 import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter;
 
@@ -46,16 +49,34 @@ class SecurityRules {
                 .logout(logout -> logout.disable())
                 .requestCache(cache -> cache.disable())
                 .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
-                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
-                        .referrerPolicy(referrer -> {})
-                        .permissionsPolicyHeader(permissions -> permissions.policy(PERMISSIONS))
-                        .crossOriginOpenerPolicy(opener ->
-                                opener.policy(CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy.SAME_ORIGIN))
-                        .crossOriginResourcePolicy(resources -> resources.policy(
-                                CrossOriginResourcePolicyHeaderWriter.CrossOriginResourcePolicy.SAME_ORIGIN)))
+                .headers(SecurityRules::headers)
                 .exceptionHandling(exceptions -> exceptions.accessDeniedHandler(
                         (request, response, denied) -> problems.write(notFromHere, response)))
                 .build();
+    }
+
+    private static void headers(HeadersConfigurer<HttpSecurity> headers) {
+        // At once, for an answer without a body, as to HEAD, is under way before anybody else could add to it.
+        headers.addObjectPostProcessor(atOnce());
+        // Files say themselves how long they may be kept, and the gate of everything else.
+        headers.cacheControl(cache -> cache.disable())
+                .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                .referrerPolicy(referrer -> {})
+                .permissionsPolicyHeader(permissions -> permissions.policy(PERMISSIONS))
+                .crossOriginOpenerPolicy(opener ->
+                        opener.policy(CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy.SAME_ORIGIN))
+                .crossOriginResourcePolicy(resources ->
+                        resources.policy(CrossOriginResourcePolicyHeaderWriter.CrossOriginResourcePolicy.SAME_ORIGIN));
+    }
+
+    private static ObjectPostProcessor<HeaderWriterFilter> atOnce() {
+        return new ObjectPostProcessor<>() {
+            @Override
+            public <F extends HeaderWriterFilter> F postProcess(F filter) {
+                filter.setShouldWriteHeadersEagerly(true);
+                return filter;
+            }
+        };
     }
 
     /** What the firewall turns away, such as a foreign host name or a path with tricks in it. */
