@@ -40,11 +40,13 @@ const view = computed(() =>
         <RouterLink to="/" class="view-link" exact-active-class="here">{{
           $t('app.app.repertoire')
         }}</RouterLink>
-        <RouterLink to="/moves" class="view-link" active-class="here">{{ $t('app.app.moves') }}</RouterLink>
+        <RouterLink to="/moves" class="view-link" :class="{ here: route.name === 'moves' }">{{
+          $t('app.app.moves')
+        }}</RouterLink>
         <RouterLink to="/reckoner" class="view-link" active-class="here">{{
           $t('app.app.reckoner')
         }}</RouterLink>
-        <RouterLink to="/tonight" class="view-link" active-class="here">{{
+        <RouterLink to="/tonight" class="view-link" :class="{ here: route.name === 'tonight' }">{{
           $t('undefined.app.tonight')
         }}</RouterLink>
         <RouterLink to="/journal" class="view-link" active-class="here">{{

@@ -4,21 +4,15 @@ import static craftypocket.app.RunningApplication.get;
 import static craftypocket.app.RunningApplication.post;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.Arrays;
-import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -28,37 +22,8 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RunningApplication.OfItsOwn.class)
 class BackupTest {
 
-    private static byte[] save() {
-        return RunningApplication.bytes("/api/backup");
-    }
-
     private static HttpResponse<String> restore(byte[] zip) {
-        return RunningApplication.send(
-                HttpRequest.newBuilder(RunningApplication.base().resolve("/api/backup"))
-                        .header("Content-Type", "application/zip")
-                        .headers(RunningApplication.ownHeaders())
-                        .POST(HttpRequest.BodyPublishers.ofByteArray(zip)));
-    }
-
-    private static Map<String, byte[]> files(byte[] zip) throws IOException {
-        Map<String, byte[]> files = new LinkedHashMap<>();
-        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
-            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
-                files.put(entry.getName(), in.readAllBytes());
-            }
-        }
-        return files;
-    }
-
-    private static byte[] zip(Map<String, byte[]> files) throws IOException {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (ZipOutputStream zip = new ZipOutputStream(out)) {
-            for (Map.Entry<String, byte[]> file : files.entrySet()) {
-                zip.putNextEntry(new ZipEntry(file.getKey()));
-                zip.write(file.getValue());
-            }
-        }
-        return out.toByteArray();
+        return BackupFile.restore(zip, "");
     }
 
     /** Everything that can be asked for, as text. */
@@ -86,7 +51,7 @@ class BackupTest {
         post("/api/practice/judged", "{\"cards\": 20, \"said\": 23}");
         RunningApplication.put("/api/performer/moves/complete-cut", "{\"alias\": \"the simple one\", \"skill\": 5}");
         Map<String, String> before = everything();
-        byte[] zip = save();
+        byte[] zip = BackupFile.saved();
 
         // All is changed: a routine goes, another comes, people are forgotten.
         RunningApplication.delete("/api/routines/" + routine);
@@ -97,8 +62,8 @@ class BackupTest {
 
         assertThat(restore(zip).statusCode()).isEqualTo(200);
         assertThat(everything()).isEqualTo(before);
-        Map<String, byte[]> first = files(zip);
-        files(save()).forEach((name, file) -> {
+        Map<String, byte[]> first = BackupFile.files(zip);
+        BackupFile.files(BackupFile.saved()).forEach((name, file) -> {
             if (name.startsWith("routines/")) {
                 assertThat(file).as(name).isEqualTo(first.get(name));
             }
@@ -114,35 +79,35 @@ class BackupTest {
     }
 
     private static byte[] changed(byte[] zip, String name, String from, String to) throws IOException {
-        Map<String, byte[]> files = files(zip);
+        Map<String, byte[]> files = BackupFile.files(zip);
         String text = new String(files.get(name), StandardCharsets.UTF_8);
         assertThat(text).contains(from);
         files.put(name, text.replace(from, to).getBytes(StandardCharsets.UTF_8));
-        return zip(files);
+        return BackupFile.zip(files);
     }
 
     @Test
     void what_is_no_backup_changes_nothing() throws IOException {
-        byte[] zip = save();
+        byte[] zip = BackupFile.saved();
         refused("no zip at all".getBytes(StandardCharsets.UTF_8), "no zip, or it is damaged");
-        refused(zip(new LinkedHashMap<>(Map.of("routines/1.json", new byte[2]))), "is missing");
+        refused(BackupFile.zip(new LinkedHashMap<>(Map.of("routines/1.json", new byte[2]))), "is missing");
         refused(changed(zip, "backup.json", "\"version\":1", "\"version\":2"), "newer Crafty Pocket");
         refused(changed(zip, "backup.json", "crafty-pocket/backup", "another/backup"), "no backup of Crafty Pocket");
-        String routine = files(zip).keySet().stream()
+        String routine = BackupFile.files(zip).keySet().stream()
                 .filter(name -> name.startsWith("routines/"))
                 .findFirst()
                 .orElseThrow();
         refused(changed(zip, routine, "\"title\"", "\"titel\""), "damaged");
 
-        Map<String, byte[]> outside = files(zip);
+        Map<String, byte[]> outside = BackupFile.files(zip);
         outside.put("../../outside.json", new byte[0]);
-        refused(zip(outside), "does not belong");
-        Map<String, byte[]> absolute = files(zip);
+        refused(BackupFile.zip(outside), "does not belong");
+        Map<String, byte[]> absolute = BackupFile.files(zip);
         absolute.put("/etc/routines.json", new byte[0]);
-        refused(zip(absolute), "does not belong");
-        Map<String, byte[]> less = files(zip);
+        refused(BackupFile.zip(absolute), "does not belong");
+        Map<String, byte[]> less = BackupFile.files(zip);
         less.remove(routine);
-        refused(zip(less), "not those of its list");
+        refused(BackupFile.zip(less), "not those of its list");
         byte[] cut = Arrays.copyOf(zip, zip.length / 2);
         assertThat(restore(cut).statusCode()).isEqualTo(422);
     }
@@ -161,17 +126,12 @@ class BackupTest {
         assertThat(out.size()).isLessThan(2_000_000);
         refused(out.toByteArray(), "too large");
 
-        byte[] five = new byte[5_000_000];
-        Map<String, byte[]> single = new LinkedHashMap<>();
-        single.put("routines/bomb.json", five);
-        single.put("backup.json", """
-                {"format": "crafty-pocket/backup", "version": 1, "files": {"routines/bomb.json": "%s"}}""".formatted(sha256(five)).getBytes(StandardCharsets.UTF_8));
-        refused(zip(single), "too large");
+        refused(BackupFile.listed(Map.of("routines/bomb.json", new byte[5_000_000])), "too large");
     }
 
     @Test
     void a_backup_with_a_routine_that_cannot_be_done_is_refused_as_a_whole() throws IOException {
-        Map<String, byte[]> files = files(save());
+        Map<String, byte[]> files = BackupFile.files(BackupFile.saved());
         String name = files.keySet().stream()
                 .filter(each -> each.startsWith("routines/"))
                 .findFirst()
@@ -185,30 +145,26 @@ class BackupTest {
     /** With another file, whose hash stands in the list as it should. */
     private static byte[] with(Map<String, byte[]> files, String name, byte[] file) throws IOException {
         files.put(name, file);
-        String list = new String(files.get("backup.json"), StandardCharsets.UTF_8);
-        String hash =
-                RunningApplication.JSON.readTree(list).path("files").path(name).asString();
-        files.put("backup.json", list.replace(hash, sha256(file)).getBytes(StandardCharsets.UTF_8));
-        return zip(files);
+        return BackupFile.listed(files);
     }
 
     @Test
     void rows_that_stand_twice_or_are_no_rows_are_refused() throws IOException {
-        Map<String, byte[]> files = files(save());
+        Map<String, byte[]> files = BackupFile.files(BackupFile.saved());
         String people = new String(files.get("people/000001.json"), StandardCharsets.UTF_8);
         String twice = "[" + people.substring(1, people.length() - 1) + "," + people.substring(1);
-        refused(with(files(save()), "people/000001.json", twice.getBytes(StandardCharsets.UTF_8)), "stands twice");
+        refused(
+                with(
+                        BackupFile.files(BackupFile.saved()),
+                        "people/000001.json",
+                        twice.getBytes(StandardCharsets.UTF_8)),
+                "stands twice");
         String wrong = people.replaceFirst("\"name\":\"[^\"]*\"", "\"name\":[7]");
         refused(
-                with(files(save()), "people/000001.json", wrong.getBytes(StandardCharsets.UTF_8)),
+                with(
+                        BackupFile.files(BackupFile.saved()),
+                        "people/000001.json",
+                        wrong.getBytes(StandardCharsets.UTF_8)),
                 "not what such a file holds");
-    }
-
-    private static String sha256(byte[] file) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(file));
-        } catch (NoSuchAlgorithmException everyJavaHasIt) {
-            throw new IllegalStateException(everyJavaHasIt);
-        }
     }
 }

@@ -216,4 +216,16 @@ class EdgeTest {
         assertThat(copied).isEqualTo("Copy of " + "x".repeat(110));
         assertThat(List.of(copied.length(), title.length())).containsExactly(118, 119);
     }
+
+    @Test
+    void a_read_that_says_it_brings_any_type_is_refused() {
+        for (String path : List.of("/api/backup", "/api/journal/table.csv", "/api/routines")) {
+            assertThat(RunningApplication.send(HttpRequest.newBuilder(
+                                            RunningApplication.base().resolve(path))
+                                    .header("Content-Type", "*/*"))
+                            .statusCode())
+                    .as(path)
+                    .isEqualTo(415);
+        }
+    }
 }

@@ -7,22 +7,14 @@ import static craftypocket.app.RunningApplication.put;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import craftypocket.app.RunningApplication.Answer;
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
-import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -46,50 +38,6 @@ class LimitsTest {
 
     private static void kept(Answer answer) {
         assertThat(answer.status()).as(answer.response().body()).isBetween(200, 201);
-    }
-
-    private static byte[] backup() {
-        return RunningApplication.bytes("/api/backup");
-    }
-
-    private static HttpResponse<String> restore(byte[] zip, String query) {
-        return RunningApplication.send(
-                HttpRequest.newBuilder(RunningApplication.base().resolve("/api/backup" + query))
-                        .header("Content-Type", "application/zip")
-                        .headers(RunningApplication.ownHeaders())
-                        .POST(HttpRequest.BodyPublishers.ofByteArray(zip)));
-    }
-
-    private static Map<String, byte[]> files(byte[] zip) throws IOException {
-        Map<String, byte[]> files = new LinkedHashMap<>();
-        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
-            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
-                files.put(entry.getName(), in.readAllBytes());
-            }
-        }
-        return files;
-    }
-
-    /** A backup of these files, with a list of its own. */
-    private static byte[] zip(Map<String, String> files) throws Exception {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ObjectNode list =
-                JSON.createObjectNode().put("format", "crafty-pocket/backup").put("version", 1);
-        ObjectNode hashes = list.putObject("files");
-        try (ZipOutputStream zip = new ZipOutputStream(out)) {
-            for (Map.Entry<String, String> file : files.entrySet()) {
-                byte[] bytes = file.getValue().getBytes(StandardCharsets.UTF_8);
-                hashes.put(
-                        file.getKey(),
-                        HexFormat.of()
-                                .formatHex(MessageDigest.getInstance("SHA-256").digest(bytes)));
-                zip.putNextEntry(new ZipEntry(file.getKey()));
-                zip.write(bytes);
-            }
-            zip.putNextEntry(new ZipEntry("backup.json"));
-            zip.write(list.toString().getBytes(StandardCharsets.UTF_8));
-        }
-        return out.toByteArray();
     }
 
     private static ObjectNode fullSet(String routine) {
@@ -128,12 +76,37 @@ class LimitsTest {
         return run;
     }
 
+    /** A routine with as many steps, claims and words as there may be. */
+    private static ObjectNode fullRoutine() {
+        ObjectNode routine = (ObjectNode) JSON.readTree(RunningApplication.routine("52", "", "", ""));
+        routine.put("title", letters(120)).put("summary", letters(1000));
+        ArrayNode tags = routine.putArray("tags");
+        for (int tag = 0; tag < 12; tag++) {
+            tags.add(letters(30));
+        }
+        ArrayNode steps = routine.putArray("steps");
+        for (int step = 0; step < 100; step++) {
+            steps.addObject().put("id", "s" + step).put("move", "false-cut").put("note", letters(1000));
+        }
+        ArrayNode claims = routine.putArray("claims");
+        for (int claim = 0; claim < 40; claim++) {
+            ObjectNode of = claims.addObject().put("id", "c" + claim).put("after", "s" + claim);
+            of.putObject("claim")
+                    .put("kind", "pile-size")
+                    .putObject("settings")
+                    .put("pile", "deck")
+                    .put("cards", "52");
+        }
+        return routine;
+    }
+
     @Test
     void everything_at_its_limits_is_saved_restored_and_the_same_again() throws Exception {
         String routine = get("/api/routines").json().at("/0/id").asString();
         for (int set = 0; set < 12; set++) {
             kept(post("/api/sets", fullSet(routine).toString()));
         }
+        kept(post("/api/routines/from-file", fullRoutine().toString()));
         kept(post("/api/routines/" + routine + "/rehearsals", fullRun(40).toString()));
         // Letters of three bytes, most of which cannot be pressed: what is too large to be kept is refused, and never
         // half kept.
@@ -159,21 +132,27 @@ class LimitsTest {
         kept(put("/api/performer/moves/complete-cut", "{\"alias\": \"%s\", \"skill\": 5}".formatted(letters(60))));
         kept(post("/api/routines", "{\"title\": \"%s\"}".formatted(letters(120))));
 
-        byte[] zip = backup();
-        Map<String, byte[]> before = files(zip);
-        assertThat(restore(zip, "").statusCode()).isEqualTo(200);
-        Map<String, byte[]> after = files(backup());
+        byte[] zip = BackupFile.saved();
+        Map<String, byte[]> before = BackupFile.files(zip);
+        assertThat(BackupFile.restore(zip, "").statusCode()).isEqualTo(200);
+        Map<String, byte[]> after = BackupFile.files(BackupFile.saved());
 
         assertThat(after.keySet()).isEqualTo(before.keySet());
         before.forEach((name, file) -> assertThat(after.get(name)).as(name).isEqualTo(file));
         assertThat(before.values()).allMatch(file -> file.length <= 4_000_000);
     }
 
-    private static Map<String, String> texts(Map<String, byte[]> files) {
+    private static Map<String, String> texts(byte[] zip) throws IOException {
         Map<String, String> texts = new LinkedHashMap<>();
-        files.forEach((name, file) -> texts.put(name, new String(file, StandardCharsets.UTF_8)));
-        texts.remove("backup.json");
+        BackupFile.files(zip).forEach((name, file) -> texts.put(name, new String(file, StandardCharsets.UTF_8)));
+        texts.remove(BackupFile.LIST);
         return texts;
+    }
+
+    private static byte[] zip(Map<String, String> texts) throws IOException {
+        Map<String, byte[]> files = new LinkedHashMap<>();
+        texts.forEach((name, text) -> files.put(name, text.getBytes(StandardCharsets.UTF_8)));
+        return BackupFile.listed(files);
     }
 
     /** What a page or a file may not bring, a backup may not bring either. */
@@ -181,7 +160,7 @@ class LimitsTest {
     void a_backup_brings_nothing_that_another_door_refuses() throws Exception {
         String routine = get("/api/routines").json().at("/0/id").asString();
         kept(post("/api/routines/" + routine + "/rehearsals", fullRun(0).toString()));
-        Map<String, String> files = texts(files(backup()));
+        Map<String, String> files = texts(BackupFile.saved());
         String name = "routines/" + routine + ".json";
 
         for (List<String> wrong : List.of(
@@ -198,31 +177,33 @@ class LimitsTest {
             assertThat(changed.get(wrong.get(0))).as(wrong.get(0)).contains(wrong.get(1));
             changed.compute(
                     wrong.get(0), (file, text) -> text.replaceFirst("\\Q" + wrong.get(1) + "\\E", wrong.get(2)));
-            assertThat(restore(zip(changed), "").statusCode()).as("%s", wrong).isEqualTo(422);
+            assertThat(BackupFile.restore(zip(changed), "").statusCode())
+                    .as("%s", wrong)
+                    .isEqualTo(422);
         }
-        assertThat(texts(files(backup()))).isEqualTo(files);
+        assertThat(texts(BackupFile.saved())).isEqualTo(files);
 
         // Columns that say something else than the document they stand beside: the document counts.
         Map<String, String> titled = new LinkedHashMap<>(files);
         titled.compute(
                 "sets/000001.json", (file, text) -> text.replaceFirst("\\{\"id\"", "{\"title\":\"Another\",\"id\""));
-        assertThat(restore(zip(titled), "").statusCode()).isEqualTo(200);
-        assertThat(texts(files(backup()))).isEqualTo(files);
+        assertThat(BackupFile.restore(zip(titled), "").statusCode()).isEqualTo(200);
+        assertThat(texts(BackupFile.saved())).isEqualTo(files);
     }
 
     @Test
     void an_empty_backup_is_asked_about_first() throws Exception {
-        byte[] all = backup();
+        byte[] all = BackupFile.saved();
         byte[] empty = zip(Map.of());
 
-        HttpResponse<String> asked = restore(empty, "");
+        HttpResponse<String> asked = BackupFile.restore(empty, "");
         assertThat(asked.statusCode()).isEqualTo(409);
         assertThat(asked.body()).contains("everything that is kept here would be gone", "problem:not-now");
         assertThat(get("/api/routines").json()).isNotEmpty();
 
-        assertThat(restore(empty, "?evenEmpty=true").statusCode()).isEqualTo(200);
+        assertThat(BackupFile.restore(empty, "?evenEmpty=true").statusCode()).isEqualTo(200);
         assertThat(get("/api/routines").json()).isEmpty();
-        assertThat(restore(all, "").statusCode()).isEqualTo(200);
+        assertThat(BackupFile.restore(all, "").statusCode()).isEqualTo(200);
         assertThat(get("/api/routines").json()).isNotEmpty();
     }
 
@@ -239,7 +220,7 @@ class LimitsTest {
         }
         Answer elsewhere = put(path, routine.put("summary", "Typed").toString(), "If-Match", page.tag());
         assertThat(elsewhere.json().path("type").asString()).endsWith(":changed-elsewhere");
-        assertThat(restore(backup(), "").statusCode()).isEqualTo(200);
+        assertThat(BackupFile.restore(BackupFile.saved(), "").statusCode()).isEqualTo(200);
 
         for (String before : List.of(page.tag(), tag, "\"0\"", "\"5\"")) {
             Answer late = put(path, routine.put("summary", "Typed").toString(), "If-Match", before);
@@ -251,7 +232,7 @@ class LimitsTest {
         String set = "/api/sets/" + get("/api/sets").json().at("/0/id").asString();
         Answer opened = get(set);
         String document = opened.json().path("set").toString();
-        restore(backup(), "");
+        BackupFile.restore(BackupFile.saved(), "");
         assertThat(put(set, document, "If-Match", opened.tag())
                         .json()
                         .path("type")

@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import org.junit.jupiter.api.Tag;
@@ -117,6 +118,74 @@ class LoadTest {
                         .findFirst()
                         .orElseThrow()
                 / 1_000_000;
+    }
+
+    /** What others read while forty ask for everything, and sixteen want to replace it. */
+    @Test
+    void backups_and_restores_at_once_starve_nobody(@TempDir Path data) throws Exception {
+        try (Application application = Application.start(DataFolders.copiedTo(data))) {
+            Http http = new Http(application);
+            String set = firstSet(http);
+            for (int i = 0; i < 100; i++) {
+                http.send("POST", "/api/sets", set.replaceAll("\"words\":\"[^\"]*\"", "\"words\":\"" + words() + "\""));
+            }
+            List<CompletableFuture<?>> backups = new ArrayList<>();
+            for (int client = 0; client < 40; client++) {
+                backups.add(CompletableFuture.runAsync(() -> {
+                    for (int time = 0; time < 3; time++) {
+                        assertThat(status(http, "/api/backup")).isEqualTo(200);
+                    }
+                }));
+            }
+            print(
+                    "40 clients ask for 3 backups each: the list, slowest",
+                    slowestList(http, backups) + " ms",
+                    "1000 ms");
+            byte[] backup = http.bytes("/api/backup");
+            List<CompletableFuture<HttpResponse<String>>> restores = new ArrayList<>();
+            for (int client = 0; client < 16; client++) {
+                restores.add(http.sendFile("/api/backup", "application/zip", backup));
+            }
+            print(
+                    "16 restore %.1f MB at once: the list, slowest".formatted(backup.length / 1e6),
+                    slowestList(http, restores) + " ms",
+                    "1000 ms");
+            assertThat(restores)
+                    .allSatisfy(each -> assertThat(each.join().statusCode()).isIn(200, 503));
+            print("memory after it", memory(application.pid()) / 1024 + " MB", "900 MB");
+        }
+    }
+
+    private static String firstSet(Http http) throws IOException {
+        return http.get("/api/sets").body().replaceFirst("(?s).*?\"set\":(\\{.*?\"resetSeconds\":\\d+\\}).*", "$1");
+    }
+
+    /** A thousand letters that cannot be pressed to nothing. */
+    private static String words() {
+        return new Random()
+                .ints(1000, 0x4E00, 0x9E00)
+                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+                .toString();
+    }
+
+    private static int status(Http http, String path) {
+        try {
+            return http.bytes(path).length > 10_000 ? 200 : 0;
+        } catch (IOException failed) {
+            return 0;
+        }
+    }
+
+    /** How long the shelf takes at most, in milliseconds, while these are under way. */
+    private static long slowestList(Http http, List<? extends CompletableFuture<?>> underWay) throws Exception {
+        long slowest = 0;
+        while (!underWay.stream().allMatch(CompletableFuture::isDone)) {
+            long began = System.nanoTime();
+            http.get("/api/routines");
+            slowest = Math.max(slowest, (System.nanoTime() - began) / 1_000_000);
+            Thread.sleep(50);
+        }
+        return slowest;
     }
 
     /** The resident memory of a process, in kilobytes. */
