@@ -184,6 +184,10 @@ class ChanceMovesTest {
                 .step("top-block-lift", "what", "upper", "count", "5±1")
                 .claim("position", "role", "A");
 
+        assertThat(lifted.trace().end().sentence())
+                .as("how many by eye is said")
+                .contains("the uppermost 5 cards of the upper packet");
+
         assertThat(lifted.verdict(0).verdict()).isEqualTo(Survey.Verdict.ALWAYS);
     }
 
