@@ -179,6 +179,14 @@ onKeyStroke(['p', 'P'], (event) => {
             {{ $t('tonight.setEditor.seekABetterOrder') }}
           </button>
         </div>
+        <p
+          v-if="plan?.stopped"
+          role="status"
+          class="mb-2 border-l-4 border-broken pl-3"
+          data-testid="no-time"
+        >
+          {{ $t('tonight.setEditor.thereWasNotTimeFor') }}
+        </p>
         <OrderProposal
           v-if="proposal"
           :proposal="proposal"
