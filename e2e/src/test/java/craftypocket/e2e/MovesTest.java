@@ -20,7 +20,7 @@ class MovesTest extends InBrowser {
         page.getByLabel("What you call it").fill("the ferry turn");
         page.getByLabel("What you call it").press("Tab");
         page.getByLabel("How well it goes").selectOption("4");
-        assertThat(page.locator(".here")).containsText("✓");
+        assertThat(page.locator(".move.here")).containsText("✓");
         page.reload();
         assertThat(page.getByLabel("What you call it")).hasValue("the ferry turn");
         page.getByText("I can do it").click();
