@@ -25,6 +25,7 @@ const over = computed(() => stages.value.length > 0 && at.value >= stages.value.
 const stage = computed(() => stages.value[at.value])
 const asked = ref(0)
 const begun = new Date()
+let beingKept = false
 
 function go(by: 1 | -1): void {
   at.value = Math.max(0, Math.min(stages.value.length, at.value + by))
@@ -37,6 +38,11 @@ function leave(): void {
 async function keep(
   came: Pick<Performance, 'cameOut' | 'slippedAt' | 'out' | 'reaction' | 'note'>,
 ): Promise<void> {
+  // A key that is pressed twice answers once.
+  if (beingKept) {
+    return
+  }
+  beingKept = true
   const act = stages.value[asked.value]!
   const done: Performance = {
     routine: act.routine,
@@ -50,6 +56,7 @@ async function keep(
   if (await keeping.keep({ kind: 'practice', practice: { of: 'performance', done } })) {
     asked.value++
   }
+  beingKept = false
 }
 
 onKeyStroke([' ', 'PageDown', 'ArrowRight', 'Enter'], (event) => {

@@ -116,6 +116,10 @@ class Backups {
         try {
             check(to, going);
         } catch (Refusal unreadable) {
+            // That there is no time left says nothing of what was written.
+            if (!unreadable.getMessage().contains(CURE)) {
+                throw unreadable;
+            }
             throw new Refusal(
                     HttpStatus.INTERNAL_SERVER_ERROR,
                     "The backup could not be read back",
