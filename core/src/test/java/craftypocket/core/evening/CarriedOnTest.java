@@ -140,7 +140,9 @@ class CarriedOnTest {
         for (Between end : ends) {
             Followed followed = new Followed(end, resets.list(), places);
             asStated(second.plan().routine().setUp(), followed.deck, told);
-            assertThat(followed.deck.stream().filter(LyingCard::faceUp)).as(told).isEmpty();
+            assertThat(followed.deck.stream().filter(LyingCard::faceUp))
+                    .as(told)
+                    .isEmpty();
             assertThat(followed.cards.keySet()).as(told).isEqualTo(places);
         }
     }
