@@ -60,6 +60,7 @@ const entries = computed(() =>
       state,
       sign: card?.sign ?? '',
       red: card?.red ?? false,
+      open: card?.stated === 'open',
       names: [
         you
           ? t('bench.ledgerPanel.youKnowItsName')
@@ -100,7 +101,18 @@ const entries = computed(() =>
               }}
             </p>
             <p class="text-sm text-soft">
-              <span :class="{ 'text-pip-red': entry.red }">{{ entry.sign }}</span>
+              <template v-if="entry.open">
+                {{ $t('bench.ledgerPanel.someCardHere') }}
+                <span class="some-card">{{ entry.sign }}</span>
+                <button
+                  class="ml-1.5 link text-sm"
+                  :aria-label="$t('bench.ledgerPanel.anotherCardFor', { label: entry.role.label })"
+                  @click="bench.layAnother(entry.state.card)"
+                >
+                  {{ $t('bench.ledgerPanel.another') }}
+                </button>
+              </template>
+              <span v-else :class="{ 'text-pip-red': entry.red }">{{ entry.sign }}</span>
               <template v-if="entry.state.chosen"> · {{ entry.names }} · {{ entry.place }}</template>
               <template v-else> {{ $t('bench.ledgerPanel.notChosenYetItWill') }}</template>
             </p>

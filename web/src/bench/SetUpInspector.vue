@@ -17,10 +17,22 @@ defineEmits<{
   lay: []
 }>()
 
+/** How much of the order of the cards is settled. */
+const statedWords = computed(() => {
+  const cards = bench.trace?.cards ?? []
+  const open = cards.filter((card) => card.stated !== 'placed').length
+  return open === 0
+    ? t('bench.setUpInspector.everyCardStated')
+    : open === cards.length
+      ? t('bench.setUpInspector.anyOrderAllFaceDown')
+      : t('bench.setUpInspector.someStated', { stated: cards.length - open, open })
+})
+
 /** What is special about the set-up, in a line. */
 const laidWords = computed(() => {
   const { order, extra, piles, markings, bend } = bench.whole!.setUp
   const words = [
+    statedWords.value,
     order
       ? t('bench.setUpInspector.onTop', {
           order: order.split(/\s+/).slice(0, 6).join(' '),
@@ -32,7 +44,7 @@ const laidWords = computed(() => {
     ...markings.map((m) => `${m.card} ${m.mark}`),
     bend ? t('bench.setUpInspector.theDeckIsBent') : '',
   ].filter(Boolean)
-  return words.length > 0 ? `${words.join('; ')}.` : t('bench.setUpInspector.anyOrderAllFaceDown')
+  return `${words.join('; ')}.`
 })
 
 const KINDS: { kind: Role['kind']; label: string }[] = [
@@ -91,7 +103,20 @@ function text(event: Event): string {
         {{ $t('bench.setUpInspector.onlyCardsOfYourOwn') }}
       </option>
     </select>
-    <p class="mt-2 text-sm text-soft">{{ laidWords }}</p>
+    <label v-if="bench.whole!.setUp.pack !== 'none'" class="mt-2 block text-sm font-semibold" for="others">{{
+      $t('bench.setUpInspector.theOtherCards')
+    }}</label>
+    <select
+      v-if="bench.whole!.setUp.pack !== 'none'"
+      id="others"
+      class="w-full field"
+      :value="String(bench.whole!.setUp.newDeckOrder)"
+      @change="setUp({ newDeckOrder: text($event) === 'true' })"
+    >
+      <option value="false">{{ $t('bench.setUpInspector.inAnyOrder') }}</option>
+      <option value="true">{{ $t('bench.setUpInspector.inNewDeckOrder') }}</option>
+    </select>
+    <p class="mt-2 text-sm text-soft" data-testid="laid">{{ laidWords }}</p>
     <button class="btn mt-1 w-full" @click="$emit('lay')">
       {{ $t('bench.setUpInspector.layTheCards') }}
     </button>

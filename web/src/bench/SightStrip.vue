@@ -25,11 +25,13 @@ interface Seen {
   key: string
   sign: string
   red: boolean
+  /** Whether it is just some card: another one could be in its place. */
+  open: boolean
   /** Who alone sees it, or that nothing shows it. */
   aside: string
 }
 
-function sideOf(card: number, front: boolean): { sign: string; red: boolean } {
+function sideOf(card: number, front: boolean): Pick<Seen, 'sign' | 'red' | 'open'> {
   const side = front ? bench.trace!.cards[card]!.front : bench.trace!.cards[card]!.back
   return side.kind === 'back'
     ? {
@@ -37,8 +39,15 @@ function sideOf(card: number, front: boolean): { sign: string; red: boolean } {
           ? t('bench.sightStrip.backOf', { design: side.design })
           : t('bench.sightStrip.back'),
         red: false,
+        open: false,
       }
-    : { sign: side.sign, red: side.red }
+    : { sign: side.sign, red: side.red, open: bench.trace!.cards[card]!.stated === 'open' }
+}
+
+/** The same of a side that nobody sees: of some card there is nothing to be told. */
+function hiddenSideOf(card: number, front: boolean): Pick<Seen, 'sign' | 'red' | 'open'> {
+  const side = sideOf(card, front)
+  return side.open ? { sign: t('deck.someCard'), red: false, open: true } : side
 }
 
 function sees(seenBy: string): boolean {
@@ -86,7 +95,7 @@ const piles = computed(() =>
     .map((pile) => ({
       label: pile.label,
       up: sideOf(pile.cards[0]!, pile.faceUp[0]!),
-      under: sideOf(pile.cards.at(-1)!, !pile.faceUp.at(-1)!),
+      under: hiddenSideOf(pile.cards.at(-1)!, !pile.faceUp.at(-1)!),
     })),
 )
 
@@ -112,7 +121,7 @@ const names = computed(() =>
         $t('bench.sightStrip.nothingButBacksAsThey')
       }}</span>
       <span v-for="side in seen.slice(0, MOST)" :key="side.key" class="side">
-        <span :class="{ 'text-pip-red': side.red }">{{ side.sign }}</span>
+        <span :class="{ 'text-pip-red': side.red, 'some-card': side.open }">{{ side.sign }}</span>
         <small v-if="side.aside" class="ml-1 text-soft">{{ side.aside }}</small>
       </span>
       <span v-if="seen.length > MOST" class="text-soft">{{
@@ -126,7 +135,7 @@ const names = computed(() =>
       <span class="label">{{ $t('bench.sightStrip.facesByNow') }}</span>
       <template v-if="soFar.length === 0">{{ $t('bench.sightStrip.none') }}</template>
       <span v-for="side in soFar.slice(0, MOST)" :key="side.sign" class="side">
-        <span :class="{ 'text-pip-red': side.red }">{{ side.sign }}</span>
+        <span :class="{ 'text-pip-red': side.red, 'some-card': side.open }">{{ side.sign }}</span>
       </span>
       <template v-if="soFar.length > MOST">{{
         $t('bench.sightStrip.inAll2', { soFar: soFar.length })
@@ -139,10 +148,13 @@ const names = computed(() =>
       <span class="label">{{ $t('bench.sightStrip.onTopNow') }}</span>
       <span v-for="pile in piles" :key="pile.label" class="side">
         <small class="text-soft">{{ pile.label }}</small>
-        {{ ' ' }}<span :class="{ 'text-pip-red': pile.up.red }">{{ pile.up.sign }}</span>
+        {{ ' '
+        }}<span :class="{ 'text-pip-red': pile.up.red, 'some-card': pile.up.open }">{{ pile.up.sign }}</span>
         <small class="text-soft"
           >{{ $t('bench.sightStrip.below') }}
-          <span :class="{ 'text-pip-red': pile.under.red }">{{ pile.under.sign }}</span></small
+          <span :class="{ 'text-pip-red': pile.under.red, 'some-card': pile.under.open }">{{
+            pile.under.sign
+          }}</span></small
         >
       </span>
     </p>

@@ -18,6 +18,9 @@ import { useAnalysis } from './analysis'
 /** The row of the set-up, above all steps. */
 export const SET_UP = ''
 
+/** How the numbers of a world begin that say where a card lies of which nobody said so. */
+const LIES = 'lies.'
+
 /**
  * The routine on the Bench, of which one line is seen and edited at a time. An edit shows at once, is traced at once and put
  * into the outbox, which saves it.
@@ -160,6 +163,20 @@ export const useBench = defineStore('bench', () => {
     void retrace()
   }
 
+  /** Shows the way in which the next of the cards that nobody laid lies where this one lay in the set-up. */
+  function layAnother(card: number): void {
+    const { cards, moments } = trace.value!
+    const deck = moments[0]!.piles.find((pile) => pile.place === 'deck')!.cards
+    const open = cards.flatMap((each, number) => (each.stated === 'open' ? [number] : []))
+    const next = open[(open.indexOf(card) + 1) % open.length]!
+    const place = deck.indexOf(card) + 1
+    const others = Object.entries(world.value).filter(
+      ([key, number]) => !key.startsWith(LIES) || number !== place,
+    )
+    world.value = Object.fromEntries([...others, [LIES + cards[next]!.code, place]])
+    void retrace()
+  }
+
   /** Shows the smallest world in which something fails. */
   function showFailing(finding: Finding): void {
     if (!finding.failing) {
@@ -241,6 +258,7 @@ export const useBench = defineStore('bench', () => {
     keepMineAsCopy,
     dropMine,
     choose,
+    layAnother,
     showFailing,
     showFailingWith,
     toggleFailing,

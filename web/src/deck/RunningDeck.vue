@@ -201,7 +201,14 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
             :y="slot.y + slotHeight / 2 + 4"
             text-anchor="middle"
             font-size="11"
-            :fill="upper(slot).red ? 'var(--pip-red)' : 'var(--ink)'"
+            :fill="
+              trace.cards[slot.card]!.stated === 'open'
+                ? 'var(--soft)'
+                : upper(slot).red
+                  ? 'var(--pip-red)'
+                  : 'var(--ink)'
+            "
+            :font-style="trace.cards[slot.card]!.stated === 'open' ? 'italic' : undefined"
           >
             {{ sign(slot) }}
           </text>

@@ -63,6 +63,7 @@ function traceOf(cards: number, letters: string, ...moments: Moment[]): Trace {
       front: { kind: 'face', sign: `${i}`, name: `card ${i}`, red: false, design: '' },
       back: { kind: 'back', sign: 'back', name: 'blue back', red: false, design: '' },
       special: false,
+      stated: 'placed',
       marks: [],
     })),
     people: ['you'],

@@ -41,6 +41,7 @@ export interface Marker {
   x: number
   y: number
   position: number
+  /** Whether its card lies there: it is chosen, and not just anywhere. */
   chosen: boolean
   width: number
   /** How the written position is anchored, so that neighbours do not overlap. */
@@ -201,6 +202,11 @@ export function cardPath(shapes: DeckShapes, card: number, slotHeight: number): 
   )
 }
 
+/** Whether nobody said where a role's card lies, and nothing has brought it to a known place since. */
+function anywhere(trace: Trace, state: Moment['roles'][number]): boolean {
+  return trace.cards[state.card]?.stated === 'named' && state.placeKnown !== 'exact'
+}
+
 function markers(trace: Trace, moment: Moment, piles: PileBox[], y: number): Marker[] {
   const found = moment.roles.flatMap((state, role) =>
     state.place === ''
@@ -212,7 +218,7 @@ function markers(trace: Trace, moment: Moment, piles: PileBox[], y: number): Mar
             x: edge(piles, state.place, state.position - 0.5),
             y,
             position: state.position,
-            chosen: state.chosen,
+            chosen: state.chosen && !anywhere(trace, state),
             width: Math.max(13, Math.min(22, slotOf(piles, state.place) - 2)),
             anchor: 'middle' as Marker['anchor'],
             told: true,

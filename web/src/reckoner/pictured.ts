@@ -22,7 +22,7 @@ export function pictured(cards: number, followed: number | undefined, step: Pict
     title: t('reckoner.pictured.reckoner'),
     summary: '',
     tags: [],
-    setUp: plainSetUp(String(cards)),
+    setUp: { ...plainSetUp(String(cards)), newDeckOrder: true },
     roles: followed ? [{ letter: 'A', kind: 'key', owner: '', card: `#${followed}` }] : [],
     steps: [
       {

@@ -1,6 +1,6 @@
 import type { Routine } from '@/api/client'
 
-/** A pack in its own order, face down, with nothing beside it. */
+/** A pack in any order, face down, with nothing beside it. */
 export function plainSetUp(pack = '52'): Routine['setUp'] {
   return {
     pack,
@@ -12,6 +12,7 @@ export function plainSetUp(pack = '52'): Routine['setUp'] {
     bend: false,
     cardSize: '',
     things: [],
+    newDeckOrder: false,
     note: '',
   }
 }

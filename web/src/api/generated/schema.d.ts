@@ -1558,7 +1558,11 @@ export interface components {
             onlyMine: boolean;
             routine: components["schemas"]["RoutineDocument"];
         };
-        /** @description <code>marks</code> are words such as “crimped”; <code>special</code> says that it is not an ordinary card. */
+        /**
+         * @description <code>marks</code> are words such as “crimped”; <code>special</code> says that it is not an ordinary card. <code>stated</code> is placed
+         *      when somebody said where it lies, named when nobody did but something speaks of it, and open when it is just some card:
+         *      another one could lie there as well.
+         */
         CardDocument: {
             back: components["schemas"]["SideDocument"];
             code: string;
@@ -1568,6 +1572,7 @@ export interface components {
             red: boolean;
             sign: string;
             special: boolean;
+            stated: string;
         };
         /** @description Everything a screen needs to offer moves and claims. */
         CatalogueDocument: {
@@ -2416,6 +2421,7 @@ export interface components {
             cardSize: string;
             extra: string;
             markings: components["schemas"]["MarkingDocument"][];
+            newDeckOrder: boolean;
             note: string;
             order: string;
             pack: string;

@@ -21,10 +21,15 @@ public final class Rounds {
 
     /** The seeds of these rounds, such as 0 to 49 for 200 in {@code ./verify}. */
     public static LongStream seeds(int all) {
-        int quarter = Math.max(1, all / 4);
+        return seeds(all, 4);
+    }
+
+    /** The same where one round takes long: in {@code ./verify} only such a part of them is tried. */
+    public static LongStream seeds(int all, int part) {
+        int few = Math.max(1, all / part);
         if (!ALL) {
-            return LongStream.range(0, quarter);
+            return LongStream.range(0, few);
         }
-        return LongStream.concat(LongStream.range(0, all), LongStream.range(OF_THE_DAY, OF_THE_DAY + quarter));
+        return LongStream.concat(LongStream.range(0, all), LongStream.range(OF_THE_DAY, OF_THE_DAY + few));
     }
 }

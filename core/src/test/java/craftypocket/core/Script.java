@@ -34,6 +34,7 @@ public final class Script {
     private String extra;
     private String order = "";
     private boolean bend;
+    private boolean newDeckOrder = true;
     private String cardSize = "";
     private final List<SetUp.LaidThing> things = new ArrayList<>();
     private final List<SetUp.LaidPile> piles = new ArrayList<>();
@@ -55,6 +56,7 @@ public final class Script {
         script.extra = routine.setUp().extra();
         script.order = routine.setUp().order();
         script.bend = routine.setUp().bend();
+        script.newDeckOrder = routine.setUp().newDeckOrder();
         script.cardSize = routine.setUp().cardSize();
         script.things.addAll(routine.setUp().things());
         script.piles.addAll(routine.setUp().piles());
@@ -69,6 +71,23 @@ public final class Script {
     /** A deck of so many cards, in order. */
     public static Script deck(int cards) {
         return new Script(cards);
+    }
+
+    /** A deck of so many cards, in any order but for what is placed. */
+    public static Script anyDeck(int cards) {
+        return new Script(cards).inAnyOrder();
+    }
+
+    /** The cards that nothing is said of lie in the order of the pack. */
+    public Script inNewDeckOrder() {
+        newDeckOrder = true;
+        return this;
+    }
+
+    /** The cards that nothing is said of lie in any order. */
+    public Script inAnyOrder() {
+        newDeckOrder = false;
+        return this;
     }
 
     public Script selection(String letter, String owner) {
@@ -176,7 +195,7 @@ public final class Script {
     }
 
     public Routine routine() {
-        SetUp setUp = new SetUp(pack, extra, order, piles, placements, markings, bend, cardSize, things);
+        SetUp setUp = new SetUp(pack, extra, order, piles, placements, markings, bend, cardSize, things, newDeckOrder);
         return new Routine(setUp, roles, steps, claims);
     }
 

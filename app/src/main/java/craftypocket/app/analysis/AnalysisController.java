@@ -13,7 +13,6 @@ import craftypocket.core.routine.Routine;
 import craftypocket.core.run.Survey;
 import craftypocket.core.run.SurveyOptions;
 import craftypocket.core.run.Surveyor;
-import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
 import craftypocket.core.solve.Boundary;
 import craftypocket.core.solve.Effort;
@@ -136,8 +135,7 @@ class AnalysisController {
     @PostMapping("/trace")
     TraceDocument trace(@Valid @RequestBody TraceRequest request) {
         Plan plan = files.plan(request.routine());
-        return TraceDocument.of(
-                plan, Tracer.trace(plan, new World(request.world())), notes.hand()::say, notes.forced());
+        return TraceDocument.of(plan, new World(request.world()), notes.hand()::say, notes.forced());
     }
 
     /** The boundaries between the blocks of a step that can be put elsewhere. */

@@ -16,6 +16,8 @@ import craftypocket.core.read.Plan;
 import craftypocket.core.read.PlannedStep;
 import craftypocket.core.run.Ribbon;
 import craftypocket.core.run.Trace;
+import craftypocket.core.run.Tracer;
+import craftypocket.core.run.World;
 import craftypocket.core.settings.Cast;
 import craftypocket.core.settings.Setting;
 import jakarta.validation.constraints.NotNull;
@@ -49,7 +51,11 @@ record TraceDocument(
             @NotNull String text,
             @NotNull String reason) {}
 
-    /** {@code marks} are words such as “crimped”; {@code special} says that it is not an ordinary card. */
+    /**
+     * {@code marks} are words such as “crimped”; {@code special} says that it is not an ordinary card. {@code stated} is placed
+     * when somebody said where it lies, named when nobody did but something speaks of it, and open when it is just some card:
+     * another one could lie there as well.
+     */
     record CardDocument(
             @NotNull String code,
             @NotNull String sign,
@@ -58,6 +64,7 @@ record TraceDocument(
             @NotNull SideDocument front,
             @NotNull SideDocument back,
             boolean special,
+            @NotNull String stated,
             @NotNull List<String> marks) {}
 
     /** {@code kind} is face, joker, blank or back; {@code design} is that of a back other than the usual one. */
@@ -180,9 +187,11 @@ record TraceDocument(
             boolean holds) {}
 
     /**
+     * @param world in which it was traced
      * @param words how the performer wants to be spoken to
      */
-    static TraceDocument of(Plan plan, Trace trace, UnaryOperator<String> words, Set<Side> forced) {
+    static TraceDocument of(Plan plan, World world, UnaryOperator<String> words, Set<Side> forced) {
+        Trace trace = Tracer.trace(plan, world);
         List<MomentDocument> moments = new ArrayList<>();
         for (int i = 0; i < trace.moments().size(); i++) {
             moments.add(moment(
@@ -217,14 +226,16 @@ record TraceDocument(
 
     private static CardDocument card(Plan plan, int number) {
         Card card = plan.pack().card(number);
+        boolean open = plan.arrangement().anyCard(number);
         return new CardDocument(
                 CardText.code(card),
                 CardText.sign(card),
-                CardText.name(card),
+                (open ? "some card, here the " : "") + CardText.name(card),
                 red(card.front()),
                 side(card.front()),
                 side(card.back()),
                 !card.regular(),
+                open ? "open" : plan.arrangement().unstated(number) ? "named" : "placed",
                 plan.marks(number).stream().map(Mark::label).toList());
     }
 

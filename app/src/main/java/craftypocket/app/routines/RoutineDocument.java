@@ -111,6 +111,8 @@ public record RoutineDocument(
             @NotNull @Size(max = Props.MOST_THINGS, message = "at most " + Props.MOST_THINGS + " things")
             List<@NotNull @Valid ThingDocument> things,
 
+            boolean newDeckOrder,
+
             @NotNull @Size(max = 1000, message = "at most 1000 letters")
             String note) {
 
@@ -141,6 +143,7 @@ public record RoutineDocument(
                     setUp.bend(),
                     setUp.cardSize(),
                     setUp.things().stream().map(ThingDocument::of).toList(),
+                    setUp.newDeckOrder(),
                     "");
         }
     }
@@ -518,7 +521,7 @@ public record RoutineDocument(
                 title,
                 "",
                 List.of(),
-                new SetUpDocument("52", "", "", List.of(), List.of(), List.of(), false, "", List.of(), ""),
+                new SetUpDocument("52", "", "", List.of(), List.of(), List.of(), false, "", List.of(), false, ""),
                 List.of(),
                 List.of(),
                 List.of(),
@@ -528,30 +531,13 @@ public record RoutineDocument(
 
     /** A routine of the core that has no outs as a document, without words of its own. */
     public static RoutineDocument of(String title, Routine routine) {
-        SetUp setUp = routine.setUp();
         return new RoutineDocument(
                 FORMAT,
                 VERSION,
                 title,
                 "",
                 List.of(),
-                new SetUpDocument(
-                        setUp.pack(),
-                        setUp.extra(),
-                        setUp.order(),
-                        setUp.piles().stream()
-                                .map(p -> new LaidPileDocument(p.place(), p.cards()))
-                                .toList(),
-                        setUp.placements().stream()
-                                .map(p -> new PlacementDocument(p.card(), p.nth(), p.fromBottom() ? "bottom" : "top"))
-                                .toList(),
-                        setUp.markings().stream()
-                                .map(m -> new MarkingDocument(m.card(), m.mark()))
-                                .toList(),
-                        setUp.bend(),
-                        setUp.cardSize(),
-                        setUp.things().stream().map(ThingDocument::of).toList(),
-                        ""),
+                SetUpDocument.of(routine.setUp()),
                 routine.roles().stream()
                         .map(r -> new RoleDocument(r.letter(), Constants.word(r.kind()), r.owner(), r.card()))
                         .toList(),
@@ -593,7 +579,8 @@ public record RoutineDocument(
                                 .toList(),
                         setUp.bend(),
                         setUp.cardSize(),
-                        setUp.things().stream().map(ThingDocument::toCore).toList()),
+                        setUp.things().stream().map(ThingDocument::toCore).toList(),
+                        setUp.newDeckOrder()),
                 roles.stream()
                         .map(r -> new Role(r.letter(), Constants.read(RoleKind.class, r.kind()), r.owner(), r.card()))
                         .toList(),

@@ -7,6 +7,7 @@ import craftypocket.app.print.PrintedPages.Marked;
 import craftypocket.core.cards.CardText;
 import craftypocket.core.layout.Pile;
 import craftypocket.core.layout.Place;
+import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.read.Plan;
 import craftypocket.core.routine.Occasion;
 import craftypocket.core.run.Trace;
@@ -49,11 +50,16 @@ final class RoutineScript {
         List<Marked> marked = new ArrayList<>();
         for (int i = 0; i < moment.roles().size(); i++) {
             Trace.RoleState role = moment.roles().get(i);
-            if (role.chosen() && Place.DECK.equals(role.place())) {
+            // Of what nobody stated neither place nor name is told.
+            boolean anywhere = role.chosen()
+                    && plan.arrangement().unstated(role.card())
+                    && !plan.arrangement().anyCard(role.card())
+                    && role.placeKnown() != PlaceKnowledge.EXACT;
+            if (role.chosen() && Place.DECK.equals(role.place()) && !anywhere) {
                 String letter = plan.routine().roles().get(i).letter();
+                String sign = CardText.sign(plan.pack().card(role.card()));
                 marked.add(new Marked(
-                        role.position(),
-                        letter + " " + CardText.sign(plan.pack().card(role.card()))));
+                        role.position(), plan.arrangement().anyCard(role.card()) ? letter : letter + " " + sign));
             }
         }
         return marked;

@@ -51,7 +51,7 @@ final class DisplayRules extends Rules {
                 add(
                         Hint.Rule.CARD_SHOWN_TWICE,
                         index,
-                        "The " + CardText.name(side(shown)) + " is seen twice in one count, as the "
+                        named(shown.card(), shown.front()) + " is seen twice in one count, as the "
                                 + Sentence.ordinal(i + 1) + " and the " + Sentence.ordinal(again + 1)
                                 + ". Show backs, use cards that look alike there, or let another card come first.",
                         "A face that is seen twice says that the count is not what it seems.");
@@ -88,7 +88,7 @@ final class DisplayRules extends Rules {
                         index,
                         faces
                                 ? "A back is seen where the other cards show faces: keep that card hidden in this display."
-                                : "The " + CardText.name(side(one))
+                                : named(one.card(), one.front())
                                         + " is seen where the other cards show backs: its card has no back on that side."
                                         + " Keep it hidden in this display.",
                         "What is unlike the rest is what people look at.");
@@ -144,7 +144,7 @@ final class DisplayRules extends Rules {
                 add(
                         Hint.Rule.SEEN_BY_ACCIDENT,
                         index,
-                        "The " + CardText.name(side(came))
+                        named(came.card(), came.front())
                                 + (role < 0
                                         ? ""
                                         : ", " + plan().cast().part(role).label() + ",")

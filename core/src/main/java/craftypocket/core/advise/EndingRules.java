@@ -68,7 +68,10 @@ final class EndingRules extends Rules {
     /** What was done to cards for good, in words. */
     private String spoilt(Trace.Moment end) {
         return end.spoilt().stream()
-                .map(s -> CardText.sign(plan().pack().card(s.card())) + " is "
+                .map(s -> (plan().arrangement().anyCard(s.card())
+                                ? "some card"
+                                : CardText.sign(plan().pack().card(s.card())))
+                        + " is "
                         + s.how().word())
                 .collect(Collectors.joining(", "));
     }

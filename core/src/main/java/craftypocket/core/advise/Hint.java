@@ -16,6 +16,7 @@ public record Hint(Rule rule, int step, String text, String reason) {
         THIRD_RIFFLE,
         OVERHANDS_OVER_KEY,
         NO_MARGIN,
+        NOT_PLACED,
         LONG_BREAK,
         HANDED_OUT_WITH_BREAK,
         HANDED_OUT_SHORT,

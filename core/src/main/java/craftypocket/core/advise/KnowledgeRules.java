@@ -1,11 +1,16 @@
 package craftypocket.core.advise;
 
+import craftypocket.core.cards.CardText;
 import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Remark;
 import craftypocket.core.moves.Trait;
 import craftypocket.core.read.Obstacle;
 import craftypocket.core.read.Plan;
+import craftypocket.core.read.PlannedStep;
+import craftypocket.core.routine.RoleKind;
 import craftypocket.core.run.Trace;
+import craftypocket.core.settings.RoleSetting;
+import java.util.stream.IntStream;
 
 /** What the performer would have to know. */
 final class KnowledgeRules extends Rules {
@@ -17,13 +22,18 @@ final class KnowledgeRules extends Rules {
     @Override
     void look() {
         margins();
+        for (int role = 0; role < plan().cast().parts().size(); role++) {
+            notPlaced(role);
+        }
         for (int i = 0; i < steps(); i++) {
             int at = i;
             after(i).broken().flatMap(Obstacle::unknown).ifPresent(unknown -> {
                 if (unknown.name()) {
                     nameMissing(at, unknown.role());
                 } else {
-                    placeMissing(at, unknown.role());
+                    if (!isOpen(unknown.role())) {
+                        placeMissing(at, unknown.role());
+                    }
                 }
             });
         }
@@ -41,6 +51,42 @@ final class KnowledgeRules extends Rules {
                 }
             }
         }
+    }
+
+    /** Whether a role's card is known from the start, but not where it lies. */
+    private boolean isOpen(int role) {
+        int card = setUp().roles().get(role).card();
+        return card >= 0
+                && kind(role) != RoleKind.SELECTION
+                && plan().arrangement().unstated(card);
+    }
+
+    /** The first step that goes by a card of which nobody said where it lies, and does not find it either. */
+    private void notPlaced(int role) {
+        IntStream.range(0, isOpen(role) ? steps() : 0)
+                .filter(i -> !after(i).skipped() && goesBy(step(i), role))
+                .filter(i -> !exact(before(i), role) && !exact(after(i), role))
+                .findFirst()
+                .ifPresent(i -> {
+                    String card = CardText.sign(
+                            plan().pack().card(setUp().roles().get(role).card()));
+                    add(
+                            Hint.Rule.NOT_PLACED,
+                            i,
+                            card + " is a " + kind(role).label()
+                                    + ", and nothing says where it lies: place it, glimpse it, or find it on the way.",
+                            "What a set-up does not state lies in any order.");
+                });
+    }
+
+    private static boolean goesBy(PlannedStep step, int role) {
+        return step.move().settings().all().stream()
+                .anyMatch(setting ->
+                        setting instanceof RoleSetting of && step.values().of(of) == role);
+    }
+
+    private static boolean exact(Trace.Moment moment, int role) {
+        return moment.roles().get(role).placeKnown() == PlaceKnowledge.EXACT;
     }
 
     private void nameMissing(int index, int role) {
@@ -70,8 +116,7 @@ final class KnowledgeRules extends Rules {
     /** The last step before this one after which the role's place was no longer known; -1 when it never was. */
     private int lostBy(int index, int role) {
         for (int i = index - 1; i >= 0; i--) {
-            if (before(i).roles().get(role).placeKnown() == PlaceKnowledge.EXACT
-                    && after(i).roles().get(role).placeKnown() != PlaceKnowledge.EXACT) {
+            if (exact(before(i), role) && !exact(after(i), role)) {
                 return i;
             }
         }

@@ -106,18 +106,21 @@ final class RepetitionRules extends Rules {
 
     /** A card that is forced a second time on the same people. */
     private void sameForce() {
-        Set<Side> forced = new HashSet<>(forcedBefore);
+        Set<Object> forced = new HashSet<>(forcedBefore);
         for (int i = 0; i < steps(); i++) {
             boolean force = step(i).move().family() == Family.FORCES && done(i);
             if (!force || !(step(i).move().settings().named("role").orElse(null) instanceof RoleSetting role)) {
                 continue;
             }
             int card = after(i).roles().get(step(i).values().of(role)).card();
-            if (!forced.add(plan().pack().card(card).front())) {
+            boolean any = card >= 0 && plan().arrangement().anyCard(card);
+            if (card >= 0 && !forced.add(any ? card : plan().pack().card(card).front())) {
                 add(
                         Hint.Rule.SAME_FORCE_CARD,
                         i,
-                        "The " + CardText.name(plan().pack().card(card))
+                        (any
+                                        ? "This card"
+                                        : "The " + CardText.name(plan().pack().card(card)))
                                 + " has been forced on these people already. Force another card.",
                         "A card that comes up twice gives away that it was not chosen.");
             }

@@ -1,5 +1,6 @@
 package craftypocket.core.advise;
 
+import craftypocket.core.cards.CardText;
 import craftypocket.core.layout.Pile;
 import craftypocket.core.layout.Place;
 import craftypocket.core.read.Plan;
@@ -61,6 +62,13 @@ abstract class Rules {
 
     final boolean done(int index) {
         return !after(index).skipped() && after(index).broken().isEmpty();
+    }
+
+    /** A side of a card as a sentence begins with it; which card it is only where somebody said so. */
+    final String named(int card, boolean front) {
+        return plan.arrangement().anyCard(card) && front
+                ? "The face of some card"
+                : "The " + CardText.name(plan.pack().card(card).side(front));
     }
 
     /** What a step shows to everybody. */

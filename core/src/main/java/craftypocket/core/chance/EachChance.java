@@ -1,6 +1,8 @@
 package craftypocket.core.chance;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 
 /**
  * All draws there are, one way after another: what is done with it is done again and again, until every draw has come out in
@@ -8,10 +10,33 @@ import java.util.Arrays;
  */
 public final class EachChance extends Chance {
 
-    private int[] drawn = new int[8];
-    private int[] bounds = new int[8];
+    /**
+     * The chances of a draw and how it came out.
+     *
+     * @param odds by number, its weight among the others
+     */
+    private record Draw(double[] odds, int number) {
+
+        double chance() {
+            return odds[number] / Arrays.stream(odds).sum();
+        }
+
+        /** The same draw as it comes out next, or null when it has come out in every way. */
+        Draw next() {
+            return possible(odds, number + 1);
+        }
+
+        static Draw possible(double[] odds, int from) {
+            int number = from;
+            while (number < odds.length && odds[number] == 0) {
+                number++;
+            }
+            return number < odds.length ? new Draw(odds, number) : null;
+        }
+    }
+
+    private final List<Draw> known = new ArrayList<>();
     private int draws;
-    private int known;
     private boolean tooMany;
 
     @Override
@@ -28,36 +53,47 @@ public final class EachChance extends Chance {
 
     @Override
     public int below(int bound) {
-        if (draws == known) {
-            if (known == drawn.length) {
-                drawn = Arrays.copyOf(drawn, 2 * known);
-                bounds = Arrays.copyOf(bounds, 2 * known);
-            }
-            drawn[known] = 0;
-            bounds[known] = bound;
-            known++;
+        if (draws == known.size()) {
+            double[] even = new double[bound];
+            Arrays.fill(even, 1);
+            known.add(new Draw(even, 0));
         }
-        return drawn[draws++];
+        return known.get(draws++).number();
+    }
+
+    /** A number that comes out as likely as its weight says; of what weighs nothing none does. */
+    public int among(double[] odds) {
+        if (draws == known.size()) {
+            known.add(Draw.possible(odds, 0));
+        }
+        return known.get(draws++).number();
     }
 
     /** How likely the draws are that came out last. */
     public double weight() {
         double weight = 1;
-        for (int draw = 0; draw < known; draw++) {
-            weight /= bounds[draw];
+        for (Draw draw : known) {
+            weight *= draw.chance();
         }
         return weight;
     }
 
+    /** Whether anything was drawn at all. */
+    public boolean drew() {
+        return !known.isEmpty();
+    }
+
     /** Goes on to the next way in which the draws can come out; false when there is none. */
     public boolean next() {
-        while (known > 0 && drawn[known - 1] == bounds[known - 1] - 1) {
-            known--;
+        draws = 0;
+        while (!known.isEmpty()) {
+            Draw next = known.remove(known.size() - 1).next();
+            if (next != null) {
+                known.add(next);
+                return true;
+            }
         }
-        if (known > 0) {
-            drawn[known - 1]++;
-        }
-        return known > 0;
+        return false;
     }
 
     /** Whether something was drawn that cannot be gone through. */

@@ -9,6 +9,7 @@ import craftypocket.core.layout.Pile;
 import craftypocket.core.layout.Place;
 import craftypocket.core.layout.Spoilt;
 import craftypocket.core.read.Plan;
+import craftypocket.core.routine.Placement;
 import craftypocket.core.routine.SetUp;
 import craftypocket.core.run.Trace;
 import craftypocket.core.run.Tracer;
@@ -34,13 +35,15 @@ import java.util.stream.Stream;
  * @param spoilt by the code of a card, what was done to it for good
  * @param markings the marks that cards have
  * @param things as they lie, each with its place
+ * @param open the codes of the cards that could as well be others: nobody said where they lay, and nothing named them
  */
 public record Between(
         Map<Place, List<LyingCard>> cards,
         boolean bend,
         Map<String, Set<Spoilt>> spoilt,
         List<SetUp.Marking> markings,
-        List<SetUp.LaidThing> things) {
+        List<SetUp.LaidThing> things,
+        Set<String> open) {
 
     private static final Set<String> FULL_PACKS = Set.of("52", "54");
 
@@ -51,6 +54,7 @@ public record Between(
         spoilt = Map.copyOf(spoilt);
         markings = List.copyOf(markings);
         things = List.copyOf(things);
+        open = Set.copyOf(open);
     }
 
     /** Whether a routine is done with the whole deck, which others use too, and not with a packet of its own. */
@@ -101,7 +105,11 @@ public record Between(
                         .toList(),
                 moment.layout().things().stream()
                         .map(lying -> lying(plan, lying))
-                        .toList());
+                        .toList(),
+                IntStream.range(0, plan.pack().size())
+                        .filter(plan.arrangement()::anyCard)
+                        .mapToObj(card -> code(plan, card))
+                        .collect(Collectors.toSet()));
     }
 
     static boolean isSalt(SetUp.Marking marking) {
@@ -130,7 +138,7 @@ public record Between(
 
     /** The same with these things. */
     Between with(Collection<SetUp.LaidThing> others) {
-        return new Between(cards, bend, spoilt, markings, List.copyOf(others));
+        return new Between(cards, bend, spoilt, markings, List.copyOf(others), open);
     }
 
     /** The cards of the deck, from the top. */
@@ -183,8 +191,11 @@ public record Between(
         return lying;
     }
 
-    /** A set-up in which every card of these places is named. */
+    /** A set-up in which every card of these places is named, but for those of the deck that could as well be others. */
     SetUp setUp(Map<Place, List<LyingCard>> lying, SetUp next, List<SetUp.LaidThing> laid) {
+        List<LyingCard> deck = lying.getOrDefault(Place.DECK, List.of());
+        // What lies face up has to be named, for only an order says so.
+        boolean named = open.isEmpty() || deck.stream().anyMatch(LyingCard::faceUp);
         List<String> extra = new ArrayList<>(codes(lying));
         boolean jokers = extra.remove("J1") & extra.remove("J2");
         for (String regular : REGULAR) {
@@ -196,17 +207,21 @@ public record Between(
         return new SetUp(
                 jokers ? "54" : "52",
                 String.join(" ", extra),
-                order(lying.getOrDefault(Place.DECK, List.of())),
+                named ? order(deck) : "",
                 lying.entrySet().stream()
                         .filter(each -> !each.getKey().equals(Place.DECK)
                                 && !each.getValue().isEmpty())
                         .map(each -> new SetUp.LaidPile(each.getKey().text(), order(each.getValue())))
                         .toList(),
-                List.of(),
+                IntStream.range(0, named ? 0 : deck.size())
+                        .filter(at -> !open.contains(deck.get(at).code()))
+                        .mapToObj(at -> new Placement(deck.get(at).code(), at + 1, false))
+                        .toList(),
                 marked,
                 bend,
                 next.cardSize(),
-                laid);
+                laid,
+                false);
     }
 
     /** The codes of the 52 cards of a plain pack. */

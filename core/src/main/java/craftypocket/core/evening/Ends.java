@@ -1,5 +1,6 @@
 package craftypocket.core.evening;
 
+import craftypocket.core.chance.Chance;
 import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.read.Choice;
@@ -40,6 +41,9 @@ record Ends(List<Between> seen, boolean all, Plan plan, Effort effort) {
     /** So many others stand for all where there are more. */
     static final int SAMPLE = 20;
 
+    /** So many arrangements of what a set-up leaves open: that a card lies at one place in all of them comes once in millions. */
+    private static final int ARRANGEMENTS = 5;
+
     private static final long SEED = 20;
 
     Ends {
@@ -60,10 +64,14 @@ record Ends(List<Between> seen, boolean all, Plan plan, Effort effort) {
         ends.add(Between.after(plan, World.USUAL));
         boolean chance = plan.choices().stream().anyMatch(Choice::isChance);
         boolean all = !chance && collect(plan, Map.of(), ends, new int[] {MOST_TRACED}, effort);
-        if (!all) {
-            worlds(plan, SAMPLE).stream()
-                    .takeWhile(world -> !effort.stopped())
-                    .forEach(world -> ends.add(Between.after(plan, world)));
+        boolean open = plan.arrangement().any();
+        List<World> more = all && !open ? List.of() : worlds(plan, all ? ARRANGEMENTS : SAMPLE);
+        for (World world : more) {
+            // What differs between some arrangements of what the set-up leaves open is nothing to be told.
+            all &= !effort.stopped() && !(open && Tracer.surface(plan, world).namesRead());
+            if (!effort.stopped()) {
+                ends.add(Between.after(plan, world));
+            }
         }
         return new Ends(ends.stream().distinct().toList(), all, plan, effort);
     }
@@ -93,7 +101,10 @@ record Ends(List<Between> seen, boolean all, Plan plan, Effort effort) {
         return true;
     }
 
-    /** Worlds of a plan, drawn with a fixed seed; numbers that cannot be are moved to the nearest that can. */
+    /**
+     * Worlds of a plan, drawn with a fixed seed, in each of which what the set-up leaves open lies otherwise; numbers that cannot
+     * be are moved to the nearest that can.
+     */
     static List<World> worlds(Plan plan, int number) {
         SplittableRandom random = new SplittableRandom(SEED);
         List<World> worlds = new ArrayList<>();
@@ -102,6 +113,7 @@ record Ends(List<Between> seen, boolean all, Plan plan, Effort effort) {
             plan.choices()
                     .forEach(choice -> numbers.put(
                             choice.key(), random.nextInt(1, plan.pack().size() + 1)));
+            numbers.putAll(plan.arrangement().shuffled(new Chance().from(random.nextLong())));
             worlds.add(new World(numbers));
         }
         return worlds;
@@ -119,9 +131,17 @@ record Ends(List<Between> seen, boolean all, Plan plan, Effort effort) {
     /** Which of these are proved to be so in every end. Asked only where not all ends were seen. */
     boolean[] proved(List<ClaimSpec> claims) {
         boolean[] proved = new boolean[claims.size()];
-        if (claims.isEmpty() || effort.stopped()) {
-            return proved;
+        // As many at once as a routine can claim.
+        for (int from = 0; from < proved.length && !effort.stopped(); from += Routine.MOST_CLAIMS) {
+            int to = Math.min(proved.length, from + Routine.MOST_CLAIMS);
+            boolean[] some = provedTogether(claims.subList(from, to));
+            System.arraycopy(some, 0, proved, from, some.length);
         }
+        return proved;
+    }
+
+    private boolean[] provedTogether(List<ClaimSpec> claims) {
+        boolean[] proved = new boolean[claims.size()];
         Routine routine = plan.routine();
         Plan asked = PlanReader.read(
                 new Routine(

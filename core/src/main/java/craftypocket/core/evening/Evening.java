@@ -126,7 +126,11 @@ public record Evening(
         for (int index = 0; index < acts.size(); index++) {
             Plan plan = acts.get(index).plan();
             if (!Between.usesDeck(plan.routine().setUp())) {
-                all.addAll(packet(acts.get(index).title(), stages.get(index)));
+                // Of a packet in any order only some cards have a place.
+                all.addAll(
+                        plan.arrangement().any()
+                                ? Resets.before(Ends.of(plan, effort), plan).list()
+                                : packet(acts.get(index).title(), stages.get(index)));
             }
             if (index != firstWithDeck) {
                 all.addAll(thingsBack(stages.get(index)));

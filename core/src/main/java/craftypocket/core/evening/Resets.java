@@ -130,6 +130,9 @@ public record Resets(List<Reset> list, SetUp after) {
                 int at = placement.fromBottom() ? size - placement.nth() : placement.nth() - 1;
                 stated.put(at, wanted.deck().get(at));
             }
+            for (int at = 0; at < wanted.deck().size() && next.newDeckOrder(); at++) {
+                stated.put(at, wanted.deck().get(at));
+            }
             // A code that is stated twice names two cards; all of them are where the set-up laid them.
             for (String text : CardText.split(next.order())) {
                 String code = text.replaceAll("[↑^]$", "");
@@ -160,7 +163,9 @@ public record Resets(List<Reset> list, SetUp after) {
                         && of.size() == each.size()
                         && of.stream().map(Task::told).distinct().count() == 1;
                 Task first = of.get(0);
-                Reset reset = Reset.of(first.kind(), same ? first.told() : first.anyhow(), first.cards());
+                List<String> cards = new ArrayList<>(first.cards());
+                of.forEach(task -> cards.retainAll(task.cards()));
+                Reset reset = Reset.of(first.kind(), same ? first.told() : first.anyhow(), cards);
                 list.add(of.size() == each.size() ? reset : reset.sometimes());
             });
             arrange(unproved);
@@ -176,7 +181,7 @@ public record Resets(List<Reset> list, SetUp after) {
             List<SetUp.Marking> marks = ends.usual().markings().stream()
                     .filter(each -> !Between.isSalt(each) || next.markings().contains(each))
                     .toList();
-            Between after = new Between(cards, next.bend(), Map.of(), marks, next.things());
+            Between after = new Between(cards, next.bend(), Map.of(), marks, next.things(), wanted.open());
             return new Resets(list, after.setUp(cards, next, next.things()));
         }
 
@@ -263,6 +268,14 @@ public record Resets(List<Reset> list, SetUp after) {
 
         private Reset stack() {
             List<String> codes = stated.values().stream().map(LyingCard::code).toList();
+            if (next.newDeckOrder()
+                    && next.order().isBlank()
+                    && next.placements().isEmpty()) {
+                return Reset.of(
+                        Reset.Kind.STACK,
+                        "Lay the deck in new-deck order: spades, hearts, diamonds, clubs, each from ace to king.",
+                        codes);
+            }
             return Reset.of(
                     Reset.Kind.STACK, "Lay these " + codes.size() + " cards in order: " + named(codes) + ".", codes);
         }

@@ -4,6 +4,7 @@ import craftypocket.core.cards.Mark;
 import craftypocket.core.cards.Side;
 import craftypocket.core.chance.Chance;
 import craftypocket.core.chance.ShuffleLaw;
+import craftypocket.core.reckon.Reading;
 import java.lang.invoke.MethodHandles;
 import java.lang.invoke.VarHandle;
 import java.nio.ByteOrder;
@@ -25,7 +26,8 @@ public final class Hands {
      * Everything lives in one byte array, so that a survey goes back to an earlier moment with a single array copy and
      * without allocating. The sections, in order: slots (places x cards), pile sizes (one a place), holds, knowledge of
      * the roles, where the things lie, what was done to the cards (one a card), the noted numbers + 1 of earlier steps, by
-     * how many cards each pile is larger than it is taken for, and what has been seen for each lookout.
+     * how many cards each pile is larger than it is taken for, what has been seen for each lookout, and where names are drawn
+     * what is drawn of them (one a card).
      */
     private static final VarHandle EIGHT_SLOTS =
             MethodHandles.byteArrayViewVarHandle(long[].class, ByteOrder.LITTLE_ENDIAN);
@@ -42,6 +44,10 @@ public final class Hands {
     private final int doneAt;
     private final int noteAt;
     private final int excessAt;
+    private final int drawnAt;
+    /** Whether names are drawn here. */
+    private final boolean drawing;
+
     private final byte[] state;
     private final Reorderings reorderings;
     /** A pile as it lay before it was shuffled. */
@@ -64,6 +70,7 @@ public final class Hands {
     private final byte[] renamed;
 
     private Mixer mixer;
+    private Namer namer;
     private Chance drawn;
 
     /** The same without notes, where nobody waits to see anything. */
@@ -81,6 +88,11 @@ public final class Hands {
      * @param lookouts what claims wait to see
      */
     public Hands(Kit kit, Places places, int roles, int notes, List<Lookout> lookouts) {
+        this(kit, places, roles, notes, lookouts, false);
+    }
+
+    private Hands(Kit kit, Places places, int roles, int notes, List<Lookout> lookouts, boolean drawing) {
+        this.drawing = drawing;
         this.kit = kit;
         this.places = places;
         this.cards = kit.cards();
@@ -97,7 +109,8 @@ public final class Hands {
         excessAt = noteAt + notes;
         int sightAt = excessAt + placeCount;
         // Looking for a card reads eight bytes at once, and so up to seven past the last slot.
-        state = new byte[sightAt + lookouts.size() + Long.BYTES];
+        drawnAt = sightAt + lookouts.size();
+        state = new byte[drawnAt + (drawing ? cards : 0) + Long.BYTES];
         reorderings = new Reorderings(state, new byte[cards]);
         shuffled = new byte[cards];
         renamed = new byte[cards];
@@ -118,12 +131,22 @@ public final class Hands {
 
     /** A surface of the same shape, with nothing on it yet. */
     public Hands another() {
-        return new Hands(kit, places, roles, notes, lookouts);
+        return new Hands(kit, places, roles, notes, lookouts, drawing);
+    }
+
+    /** A surface of the same shape, with nothing on it yet, that also has room for what is {@linkplain #drawn drawn} of names. */
+    public Hands drawing() {
+        return new Hands(kit, places, roles, notes, lookouts, true);
     }
 
     /** Makes this surface like another of the same shape. The watcher stays. */
     public void copyFrom(Hands other) {
-        System.arraycopy(other.state, 0, state, 0, state.length);
+        System.arraycopy(other.state, 0, state, 0, drawnAt);
+        if (drawing && other.drawing) {
+            System.arraycopy(other.state, drawnAt, state, drawnAt, cards);
+        } else if (drawing) {
+            Arrays.fill(state, drawnAt, drawnAt + cards, (byte) 0);
+        }
     }
 
     /** A number that tells surfaces apart: the same for the same piles, holds, roles and knowledge. */
@@ -349,10 +372,25 @@ public final class Hands {
         state[noteAt + note] = (byte) (number + 1);
     }
 
-    /** The front of a card, as whoever reads its name sees it. */
-    public Side front(int card) {
+    /** What somebody reads of the name of a card. */
+    public int read(int card, Reading reading) {
         namesRead = true;
-        return kit.pack().card(card).front();
+        return namer == null ? reading.of(kit.pack().card(card).front()) : namer.read(this, card, reading);
+    }
+
+    /** Who says what is read of names, or null where each card has its own. */
+    public void namedBy(Namer newNamer) {
+        namer = newNamer;
+    }
+
+    /** What was drawn of a card's name, as the {@link Namer} noted it; 0 for nothing. */
+    public int drawn(int card) {
+        return drawing ? state[drawnAt + card] & 0xff : 0;
+    }
+
+    /** Notes what was drawn of a card's name: up to 255. */
+    public void draw(int card, int names) {
+        state[drawnAt + card] = (byte) names;
     }
 
     /** Whether a side of a card is this one. */
@@ -424,6 +462,9 @@ public final class Hands {
         for (int card = 0; card < cards && done; card++) {
             into[doneAt + renamed[card]] = state[doneAt + card];
         }
+        for (int card = 0; card < cards && drawing; card++) {
+            into[drawnAt + renamed[card]] = state[drawnAt + card];
+        }
     }
 
     private boolean anythingDone() {
@@ -443,7 +484,7 @@ public final class Hands {
      */
     public void distinct(boolean[] nameless, boolean[] into) {
         for (int card = 0; card < cards; card++) {
-            into[card] = !nameless[card] || state[doneAt + card] != 0 || holds.of(card);
+            into[card] = !nameless[card] || state[doneAt + card] != 0 || drawn(card) != 0 || holds.of(card);
         }
         known.distinct(into);
         stowed.distinct(into);
@@ -457,7 +498,8 @@ public final class Hands {
     /** What tells a card from others wherever it lies, as a number: the same for cards that nothing tells apart. */
     public long traits(int card, boolean[] nameless) {
         long told = nameless[card] ? 0xff : card;
-        return (((told << Integer.SIZE) | known.rolesOf(card)) << Byte.SIZE) | (state[doneAt + card] & 0xff);
+        long done = ((long) drawn(card) << Byte.SIZE) | (state[doneAt + card] & 0xff);
+        return (((told << Integer.SIZE) | known.rolesOf(card)) << 2 * Byte.SIZE) | done;
     }
 
     /** Whether shuffling a block can bring nothing into view that anybody waits for. */

@@ -13,7 +13,7 @@ import craftypocket.core.settings.Values;
  * An amount of a step that is open: somebody else decides it, or the hand only hits it roughly.
  *
  * @param key names it in a world: {@code s4.at}, or {@code s1.chunks[2]} for the third chunk
- * @param step the index of its step in the routine
+ * @param step the index of its step in the routine; -1 for where a card lies in the set-up
  * @param setting the setting it belongs to
  * @param chunk which chunk, or 0
  * @param amount as it was stated

@@ -14,6 +14,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** A routine that was read: ready to be traced in any world and surveyed over all of them. */
 public final class Plan {
@@ -27,6 +28,8 @@ public final class Plan {
     private final List<Condition> conditions;
     private final List<Belief> beliefs;
     private final Hands start;
+    private final Arrangement arrangement;
+    private final boolean[] apart;
     private final List<PlannedStep> more;
 
     Plan(
@@ -38,6 +41,8 @@ public final class Plan {
             List<Condition> claims,
             List<Belief> beliefs,
             Hands start,
+            Arrangement arrangement,
+            boolean[] apart,
             List<PlannedStep> more) {
         this.more = List.copyOf(more);
         this.routine = routine;
@@ -45,7 +50,11 @@ public final class Plan {
         this.cast = cast;
         this.people = List.copyOf(people);
         this.steps = List.copyOf(steps);
-        this.choices = steps.stream().flatMap(s -> s.choices().stream()).toList();
+        this.arrangement = arrangement;
+        this.apart = apart;
+        this.choices = Stream.concat(
+                        arrangement.choices().stream(), steps.stream().flatMap(s -> s.choices().stream()))
+                .toList();
         this.conditions = conditions(steps, claims);
         this.start = start;
         this.beliefs = List.copyOf(beliefs);
@@ -119,7 +128,17 @@ public final class Plan {
         return more;
     }
 
-    /** All choices, in the order in which they are made. */
+    /** What the set-up leaves open. */
+    public Arrangement arrangement() {
+        return arrangement;
+    }
+
+    /** Whether something tells a card from others, whoever holds it: it is named somewhere, marked or special. */
+    public boolean toldApart(int card) {
+        return apart[card];
+    }
+
+    /** All choices, in the order in which they are made: first where named cards lie that nobody laid. */
     public List<Choice> choices() {
         return choices;
     }
@@ -140,7 +159,21 @@ public final class Plan {
         return start.slug(role).clone();
     }
 
-    /** A fresh surface with the set-up laid. */
+    /**
+     * A fresh surface with the set-up laid as in a world.
+     *
+     * @param numbers of the world by key
+     */
+    public Hands handsIn(Map<String, Integer> numbers) {
+        Hands hands = freshHands();
+        int[] places = arrangement.places(numbers);
+        if (Arrays.stream(places).anyMatch(place -> place > 0)) {
+            arrangement.lay(hands, places, null);
+        }
+        return hands;
+    }
+
+    /** A fresh surface with the set-up laid, what it leaves open in the order of the pack. */
     public Hands freshHands() {
         Hands hands = start.another();
         hands.copyFrom(start);

@@ -135,9 +135,23 @@ public final class PlanReader {
         List<Condition> claims = readClaims(cast, pack, earlier, beliefs);
         stopIfProblems();
         List<PlannedStep> steps = planned(read, earlier, beliefs);
-        Hands start = start(setUp, Kit.of(pack, marks, slugs), earlier.notes(), beliefs);
+        Kit kit = Kit.of(pack, marks, slugs);
+        Hands start = start(setUp, kit, earlier.notes(), beliefs);
+        boolean[] apart = ToldApart.of(routine, kit, catalogue);
+        Arrangement arrangement =
+                setUp.arrangement(apart, new SettingReader(cast, places, earlier, pack.size(), problems));
         return new Plan(
-                routine, pack, cast, people, steps, claims, beliefs, start, planned(readMore, earlier, List.of()));
+                routine,
+                pack,
+                cast,
+                people,
+                steps,
+                claims,
+                beliefs,
+                start,
+                arrangement,
+                apart,
+                planned(readMore, earlier, List.of()));
     }
 
     private void stopIfProblems() {

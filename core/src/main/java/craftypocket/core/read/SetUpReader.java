@@ -11,6 +11,7 @@ import craftypocket.core.layout.Places;
 import craftypocket.core.routine.Placement;
 import craftypocket.core.routine.SetUp;
 import craftypocket.core.settings.Problem;
+import craftypocket.core.settings.SettingReader;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -52,9 +53,28 @@ final class SetUpReader {
         return pack;
     }
 
-    /** Whether a card's place is settled, and not just what the pack's own order makes it. */
+    /** Whether somebody said where a card lies, by its place or by an order. */
     boolean placed(int card) {
-        return used[card];
+        return used[card] || ordered();
+    }
+
+    /** Whether the cards that nothing is said of lie as the pack is ordered, or as its cards are listed. */
+    private boolean ordered() {
+        return setUp.newDeckOrder() || setUp.pack().equals(SetUp.NO_PACK);
+    }
+
+    /** What is left open of how the deck lies. */
+    Arrangement arrangement(boolean[] apart, SettingReader reader) {
+        boolean left = !ordered();
+        boolean[] open = new boolean[deck.size() + 1];
+        for (int place = 1; place < open.length; place++) {
+            open[place] = left && deck.get(place - 1) == null;
+        }
+        boolean[] unstated = new boolean[used.length];
+        for (int card = 0; card < used.length; card++) {
+            unstated[card] = left && !used[card];
+        }
+        return new Arrangement(pack, open, unstated, apart, reader);
     }
 
     /** By card, the bits of its marks. */

@@ -2,6 +2,7 @@ package craftypocket.core.rehearse;
 
 import craftypocket.core.chance.Chance;
 import craftypocket.core.layout.Pile;
+import craftypocket.core.layout.Place;
 import craftypocket.core.moves.Catalogue;
 import craftypocket.core.moves.Move;
 import craftypocket.core.read.Plan;
@@ -15,6 +16,7 @@ import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
@@ -25,19 +27,30 @@ public final class Recall {
     /** Answers to choose from: the right one and three others, where there are so many. */
     private static final int ANSWERS = 4;
 
+    /** So many other arrangements: that a place is the same in all of them by chance comes once in a hundred thousand. */
+    private static final int ELSEWHERE = 3;
+
     private static final String NOBODY = "none of the cards that matter";
 
     private final Plan plan;
     private final Trace trace;
+    /** The same way with other arrangements of what the set-up leaves open: what differs there nobody can know. */
+    private final List<Trace> elsewhere = new ArrayList<>();
+
     private final Catalogue catalogue;
     private final Chance chance;
     private final List<Question> questions = new ArrayList<>();
 
-    private Recall(Plan plan, Trace trace, Catalogue catalogue, Chance chance) {
+    private Recall(Plan plan, World world, Catalogue catalogue, Chance chance) {
         this.catalogue = catalogue;
         this.plan = plan;
-        this.trace = trace;
+        trace = Tracer.trace(plan, world);
         this.chance = chance;
+        for (int other = 1; other <= ELSEWHERE && plan.arrangement().any(); other++) {
+            Map<String, Integer> numbers = new HashMap<>(world.numbers());
+            numbers.putAll(plan.arrangement().shuffled(new Chance().from(other)));
+            elsewhere.add(Tracer.trace(plan, new World(numbers)));
+        }
     }
 
     /** A way that the routine can go, drawn by a seed: every choice is one of its numbers. */
@@ -71,7 +84,7 @@ public final class Recall {
      */
     public static List<Question> questions(
             Plan plan, World world, List<Out> outs, Map<String, String> says, Catalogue catalogue, long seed) {
-        Recall recall = new Recall(plan, Tracer.trace(plan, world), catalogue, new Chance().from(seed));
+        Recall recall = new Recall(plan, world, catalogue, new Chance().from(seed));
         recall.ask(outs, says);
         return List.copyOf(recall.questions);
     }
@@ -100,7 +113,12 @@ public final class Recall {
 
     private void place(int at, String step, int number) {
         Trace.RoleState state = trace.moments().get(at).roles().get(number);
-        if (!state.chosen() || state.place() == null) {
+        boolean certain = elsewhere.stream()
+                .map(other -> other.moments().get(at).roles().get(number))
+                .allMatch(other -> other.position() == state.position()
+                        && other.faceUp() == state.faceUp()
+                        && Objects.equals(other.place(), state.place()));
+        if (!state.chosen() || state.place() == null || !certain) {
             return;
         }
         Role role = plan.routine().roles().get(number);
@@ -127,21 +145,12 @@ public final class Recall {
     /** What lies at the top and at the bottom of the deck, when some card that matters does. */
     private void ends(int at, String step) {
         Trace.Moment moment = trace.moments().get(at);
-        Pile deck = moment.layout().piles().stream()
-                .filter(pile -> pile.place().text().equals("deck"))
-                .findFirst()
-                .orElse(null);
-        if (deck == null || deck.size() < 2) {
+        if (moment.layout().at(Place.DECK).size() < 2) {
             return;
         }
         for (boolean top : new boolean[] {true, false}) {
-            int card = deck.card(top ? 1 : deck.size());
-            int there = IntStream.range(0, moment.roles().size())
-                    .filter(role -> moment.roles().get(role).chosen()
-                            && moment.roles().get(role).card() == card)
-                    .findFirst()
-                    .orElse(-1);
-            if (there >= 0) {
+            int there = roleAt(trace, at, top);
+            if (there >= 0 && elsewhere.stream().allMatch(other -> roleAt(other, at, top) == there)) {
                 Set<String> others = new LinkedHashSet<>();
                 IntStream.range(0, moment.roles().size())
                         .filter(role -> role != there)
@@ -155,6 +164,18 @@ public final class Recall {
                         others);
             }
         }
+    }
+
+    /** The role whose card is the top or the bottom one of the deck at a moment, or -1. */
+    private static int roleAt(Trace trace, int at, boolean top) {
+        Trace.Moment moment = trace.moments().get(at);
+        Pile deck = moment.layout().at(Place.DECK);
+        return IntStream.range(0, moment.roles().size())
+                .filter(role -> deck.size() > 0
+                        && moment.roles().get(role).chosen()
+                        && moment.roles().get(role).card() == deck.card(top ? 1 : deck.size()))
+                .findFirst()
+                .orElse(-1);
     }
 
     private void next(int at, String step) {

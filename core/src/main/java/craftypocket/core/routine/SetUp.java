@@ -9,14 +9,16 @@ import java.util.List;
  *     are only the extra cards
  * @param extra cards beside the pack, as {@link craftypocket.core.cards.CardText#split} takes them apart: special cards,
  *     or second copies
- * @param order the deck's cards from the top; those that are not named follow in the pack's order. An arrow after a card,
- *     {@code QC↑} or {@code QC^}, lays it face up
+ * @param order the deck's cards from the top; those that are not named lie below them. An arrow after a card, {@code QC↑} or
+ *     {@code QC^}, lays it face up
  * @param piles cards that lie elsewhere
  * @param placements cards of the deck that lie at a certain place
  * @param markings cards that are marked
  * @param bend whether the deck is bent, so that it opens by itself where halves lie back to back
  * @param cardSize {@code poker}, {@code bridge}, or empty while nobody said
  * @param things what is used beside the cards
+ * @param newDeckOrder whether the cards of a pack that lie nowhere else follow in the pack's order; otherwise in any order, each
+ *     as likely as the others. Without a pack the {@code extra} cards lie as they are listed
  */
 public record SetUp(
         String pack,
@@ -27,7 +29,8 @@ public record SetUp(
         List<Marking> markings,
         boolean bend,
         String cardSize,
-        List<LaidThing> things) {
+        List<LaidThing> things,
+        boolean newDeckOrder) {
 
     /** Only the extra cards. */
     public static final String NO_PACK = "none";
@@ -51,22 +54,27 @@ public record SetUp(
             List<Placement> placements,
             List<Marking> markings,
             boolean bend) {
-        this(pack, extra, order, piles, placements, markings, bend, "", List.of());
+        this(pack, extra, order, piles, placements, markings, bend, "", List.of(), false);
     }
 
     /** The same cards, lying otherwise. */
     public SetUp laid(String newOrder, List<Placement> newPlacements) {
-        return new SetUp(pack, extra, newOrder, piles, newPlacements, markings, bend, cardSize, things);
+        return new SetUp(pack, extra, newOrder, piles, newPlacements, markings, bend, cardSize, things, newDeckOrder);
     }
 
     /** The same cards, with other piles. */
     public SetUp withPiles(List<LaidPile> newPiles) {
-        return new SetUp(pack, extra, order, newPiles, placements, markings, bend, cardSize, things);
+        return new SetUp(pack, extra, order, newPiles, placements, markings, bend, cardSize, things, newDeckOrder);
     }
 
     /** The same with other things. */
     public SetUp with(String newCardSize, List<LaidThing> newThings) {
-        return new SetUp(pack, extra, order, piles, placements, markings, bend, newCardSize, newThings);
+        return new SetUp(pack, extra, order, piles, placements, markings, bend, newCardSize, newThings, newDeckOrder);
+    }
+
+    /** The same, the cards that nothing is said of being in the pack's order. */
+    public SetUp inNewDeckOrder() {
+        return new SetUp(pack, extra, order, piles, placements, markings, bend, cardSize, things, true);
     }
 
     /** A plain pack with some cards at certain places. */

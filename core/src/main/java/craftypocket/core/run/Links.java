@@ -73,6 +73,14 @@ final class Links implements Layer {
         return size;
     }
 
+    /** Takes back all links but the first ones. */
+    void cutBackTo(int kept) {
+        if (failed != null) {
+            Arrays.fill(failed, kept, size, 0);
+        }
+        size = kept;
+    }
+
     int from(int link) {
         return from[link];
     }

@@ -161,7 +161,7 @@ final class ShuffleStep {
                 .count();
         Links first = new Links(survey.firstChoice(step), amounts, conditionsBefore);
         Nodes[] nodes = {new Nodes()};
-        survey.byEach(step, from, true, (state, chosen, weight) -> {
+        survey.byEach(step, first, true, (state, chosen, weight) -> {
             boolean waits = judge.waits(step, before);
             setOthers();
             after.copyFrom(before);
@@ -176,6 +176,7 @@ final class ShuffleStep {
                 first.add(state, node, survey.failing(conditionsBefore), weight, chosen);
             }
         });
+        readsNoNames();
         add(first, nodes[0].size);
         while (apart && Arrays.stream(nodes[0].group, 0, nodes[0].size).anyMatch(group -> group != ENDED)) {
             nodes[0] = rough.isEmpty() ? fall(nodes[0]) : chunks(nodes[0]);
@@ -645,8 +646,17 @@ final class ShuffleStep {
             }
             apart &= !survey.tooMuch();
         }
+        readsNoNames();
         add(links, on.size);
         return on;
+    }
+
+    /** What is drawn of a name before the shuffle would not be known after it. */
+    private void readsNoNames() {
+        if (survey.namesDemanded()) {
+            apart = false;
+            survey.tooMuch("a name is read in a step that shuffles");
+        }
     }
 
     private void setAmounts(int[] chosen) {

@@ -1,5 +1,6 @@
 package craftypocket.core.run;
 
+import craftypocket.core.chance.EachChance;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.read.Choice;
 import craftypocket.core.read.Plan;
@@ -62,7 +63,7 @@ final class StateCounts {
         tally.worlds = tally.weighed ? WEIGHED : whole(all);
         double ways = survey.chance() ? 0 : graph.weighed() ? paths() : all;
         tally.ways = ways > MOST_WORLDS ? 0 : Math.round(ways);
-        tally.allHeld = graph.failedAtFirst().length > 0 ? 0 : part(held(), all);
+        tally.allHeld = part(held(), all);
         for (int layer = 0; layer < layers; layer++) {
             if (graph.layers().get(layer) instanceof Links links) {
                 for (int choice = 0; choice < links.width(); choice++) {
@@ -72,9 +73,6 @@ final class StateCounts {
                     }
                 }
             }
-        }
-        for (int condition : graph.failedAtFirst()) {
-            failsAlways(condition);
         }
         for (int layer = 0; layer < layers; layer++) {
             if (graph.layers().get(layer) instanceof Links links) {
@@ -181,15 +179,6 @@ final class StateCounts {
 
     // ---- what fails ----------------------------------------------------------------------------------------------
 
-    /** A condition of the set-up that fails there fails in all worlds. */
-    private void failsAlways(int condition) {
-        tally.failed[condition] = tally.worlds;
-        for (int choice = 0; choice < tally.made.length; choice++) {
-            tally.failedWith[condition][choice] = tally.made[choice];
-        }
-        tally.smallest[condition] = smallest(NOWHERE, NOWHERE, 0, new double[layers + 1][]);
-    }
-
     private void fails(int layer, Links links, int bit) {
         double[] failing = new double[graph.size(layer)];
         double[] failedInto = new double[graph.size(layer + 1)];
@@ -257,8 +246,7 @@ final class StateCounts {
      * @return null when no shuffle that was tried does it
      */
     private int[] smallest(int condition, int failing, int bit, double[][] failingFrom) {
-        int[] numbers = new int[plan.choices().size()];
-        Arrays.fill(numbers, Tally.NOT_MADE);
+        int[] numbers = Tally.nothingChosen(plan);
         return survey.chance()
                 ? weighedWorld(condition, failing, bit, failingFrom, numbers)
                 : countedWorld(failing, bit, failingFrom, numbers);
@@ -299,7 +287,8 @@ final class StateCounts {
         Hands next = survey.after();
         hands.copyFrom(plan.freshHands());
         int at = 0;
-        for (int step = 0; step < graph.steps() && at >= 0; step++) {
+        Hands first = hands.another();
+        for (int step = -1; step < graph.steps() && at >= 0; step++) {
             int last = graph.firstLayer(step + 1) - 1;
             boolean falls = false;
             double share = 1;
@@ -308,14 +297,14 @@ final class StateCounts {
                 int link = likeliest(links, at, layer, failing, bit, failingFrom);
                 note(links, link, numbers);
                 at = links.to(link);
-                boolean draws = layer == last && judge.waits(step, hands) && chanceOf(step) != NOWHERE;
+                boolean draws = layer == last && chanceOf(step) != NOWHERE && judge.waits(step, hands);
                 falls = draws || (layer < last && graph.layers().get(layer + 1) instanceof Kernel);
                 // Of single draws it is not known how likely those are that lead there.
                 share = draws ? 0 : layer < failing ? failingFrom[layer + 1][at] : 1;
             }
-            begin(step, hands, numbers);
+            boolean here = failing >= graph.firstLayer(step) && failing <= last;
             if (falls) {
-                boolean here = failing >= graph.firstLayer(step) && failing <= last;
+                begin(step, hands, numbers);
                 double[] wanted = failing > last ? failingFrom[last + 1] : null;
                 double tries = Math.min(MOST_SHUFFLES_TRIED, Math.ceil(ENOUGH_TRIES / share));
                 at = fall(
@@ -326,12 +315,42 @@ final class StateCounts {
                         reached -> (!here || !judge.holds()[condition])
                                 && (wanted == null ? out[last + 1][reached] > 0 : wanted[reached] > 0));
             } else {
-                next.copyFrom(hands);
-                judge.perform(step, next);
+                perform(step, hands, next, numbers, here ? condition : NOWHERE, at);
             }
             hands.copyFrom(next);
+            if (step < 0) {
+                first.copyFrom(next);
+            }
+        }
+        if (at >= 0 && survey.names() != null) {
+            int[] given = survey.names().given(hands);
+            for (int card = 0; card < given.length; card++) {
+                if (given[card] >= 0) {
+                    numbers[plan.choices().size() + given[card]] = first.positionIn(0, card);
+                }
+            }
         }
         return at < 0 ? null : numbers;
+    }
+
+    /** Does a step with its numbers. If names are read in it, these are such that it leads where it should and fails what it should. */
+    private void perform(int step, Hands hands, Hands next, int[] numbers, int failing, int wanted) {
+        EachChance draws = new EachChance();
+        DrawnNames names = survey.names();
+        do {
+            next.copyFrom(hands);
+            if (names != null) {
+                names.drawFrom(draws);
+            }
+            begin(step, next, numbers);
+            judge.perform(step, next);
+            if (names != null) {
+                names.drawFrom(null);
+            }
+        } while (draws.drew()
+                && !((failing == NOWHERE || !judge.holds()[failing])
+                        && survey.find(next, graph.states(step + 1)) == wanted)
+                && draws.next());
     }
 
     private int likeliest(Links links, int from, int layer, int failing, int bit, double[][] failingFrom) {

@@ -7,10 +7,9 @@ import java.util.List;
 final class StateGraph {
 
     private final boolean weighed;
-    private final int[] failedAtFirst;
     private final List<States> states = new ArrayList<>();
     private final List<Layer> layers = new ArrayList<>();
-    /** By step, its first layer; after the last one, how many layers there are. */
+    /** By step, the set-up first, its first layer; after the last one, how many layers there are. */
     private final List<Integer> firstLayer = new ArrayList<>(List.of(0));
     /** By moment between layers, how many states there are. */
     private final List<Integer> sizes = new ArrayList<>(List.of(1));
@@ -19,13 +18,11 @@ final class StateGraph {
 
     /**
      * @param weighed whether ways are weighed by their chance, and not counted
-     * @param failedAtFirst the conditions that fail in the set-up
-     * @param setUp its one state
+     * @param first the one state before the set-up is laid
      */
-    StateGraph(boolean weighed, int[] failedAtFirst, States setUp) {
+    StateGraph(boolean weighed, States first) {
         this.weighed = weighed;
-        this.failedAtFirst = failedAtFirst;
-        states.add(setUp);
+        states.add(first);
     }
 
     /**
@@ -53,23 +50,19 @@ final class StateGraph {
         return weighed;
     }
 
-    int[] failedAtFirst() {
-        return failedAtFirst;
-    }
-
-    /** How many steps it has. */
+    /** How many steps it has, without the set-up. */
     int steps() {
-        return states.size() - 1;
+        return states.size() - 2;
     }
 
-    /** The states before a step; with the number of steps, those at the end. */
+    /** The states before a step, -1 being the set-up; with the number of steps, those at the end. */
     States states(int step) {
-        return states.get(step);
+        return states.get(step + 1);
     }
 
     /** The layer with which a step begins. */
     int firstLayer(int step) {
-        return firstLayer.get(step);
+        return firstLayer.get(step + 1);
     }
 
     List<Layer> layers() {

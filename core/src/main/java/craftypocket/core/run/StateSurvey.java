@@ -1,27 +1,18 @@
 package craftypocket.core.run;
 
-import craftypocket.core.cards.Card;
-import craftypocket.core.cards.CardText;
-import craftypocket.core.cards.Side;
 import craftypocket.core.chance.EachChance;
-import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Trait;
 import craftypocket.core.read.Choice;
 import craftypocket.core.read.Plan;
-import craftypocket.core.read.PlannedStep;
-import craftypocket.core.routine.Role;
-import craftypocket.core.routine.Routine;
-import craftypocket.core.routine.SetUp;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.ChunksSetting;
 import craftypocket.core.settings.Values;
+import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.IntStream;
 
 /**
@@ -59,14 +50,19 @@ final class StateSurvey {
     private Widths widths;
     private final int[][] conditionsOf;
     private final int[] firstChoice;
-    private final Hands before;
-    private final Hands after;
-    private final byte[] canonical;
+    private Hands before;
+    private Hands after;
+    private byte[] canonical;
     private final boolean[] plainly;
 
     private boolean knowing;
-    private boolean names;
+    /** What is drawn of names, once some are read; null before. */
+    private DrawnNames names;
+
     private boolean origins;
+    /** Whether in this step names were read before anything was chosen. */
+    private boolean namesFirst;
+
     private boolean[] nameless;
     private StateGraph graph;
     private int ways;
@@ -83,15 +79,13 @@ final class StateSurvey {
         weighed = chance;
         int steps = judge.steps();
         conditionsOf = new int[steps + 1][];
-        firstChoice = new int[steps + 1];
+        firstChoice = new int[steps + 2];
         for (int step = -1; step < steps; step++) {
             int at = step;
             conditionsOf[step + 1] = IntStream.range(0, plan.conditions().size())
                     .filter(i -> plan.conditions().get(i).step() == at)
                     .toArray();
-            if (step >= 0) {
-                firstChoice[step + 1] = firstChoice[step] + judge.choices(step).length;
-            }
+            firstChoice[step + 2] = firstChoice[step + 1] + judge.choices(step).length;
         }
         before = plan.freshHands();
         after = plan.freshHands();
@@ -124,9 +118,9 @@ final class StateSurvey {
     }
 
     /** An upper bound of the ways in which a step can be done from one state, one by one. */
-    private static long ways(PlannedStep step, int cards) {
+    private static long ways(List<Choice> choices, int cards) {
         long ways = 1;
-        for (Choice choice : step.choices()) {
+        for (Choice choice : choices) {
             ways = Math.min(Long.MAX_VALUE / (Amount.MOST + 2), ways * choice.widest(cards));
         }
         return ways;
@@ -144,7 +138,14 @@ final class StateSurvey {
     /** Keeps apart from now on what was asked for; whether there was such a thing. */
     private boolean asked() {
         boolean more = matters();
-        names |= before.namesRead() || after.namesRead();
+        if (names == null && (before.namesRead() || after.namesRead())) {
+            names = new DrawnNames(plan);
+            before = plan.freshHands().drawing();
+            after = before.another();
+            before.namedBy(names);
+            after.namedBy(names);
+            canonical = new byte[before.stateBytes()];
+        }
         origins |= before.originsRead() || after.originsRead();
         if (!knowing && (before.missesKnowledge() || after.missesKnowledge())) {
             knowing = true;
@@ -156,14 +157,19 @@ final class StateSurvey {
 
     /** Whether something was asked for that is not kept apart. */
     private boolean matters() {
-        return (!names && (before.namesRead() || after.namesRead()))
+        return (names == null && (before.namesRead() || after.namesRead()))
                 || (!origins && (before.originsRead() || after.originsRead()))
                 || (!knowing && (before.missesKnowledge() || after.missesKnowledge()));
     }
 
     private boolean steps() {
         retried = false;
-        nameless = names ? new boolean[plan.pack().size()] : nameless();
+        nameless = new boolean[plan.pack().size()];
+        for (int card = 0; card < nameless.length; card++) {
+            // Who reads names reads those that were stated too.
+            nameless[card] = !plan.toldApart(card)
+                    && (names == null || plan.arrangement().unstated(card));
+        }
         ways = 0;
         widths = new Widths(plan.choices().size());
         if (!knowing) {
@@ -173,14 +179,15 @@ final class StateSurvey {
         after.copyFrom(plan.freshHands());
         before.forgetReads();
         after.forgetReads();
-        judge.setUp(after);
-        graph = new StateGraph(weighed, failedAtFirst(), new States());
-        state(after, graph.states(0));
-        for (int step = 0; step < judge.steps(); step++) {
+        graph = new StateGraph(weighed, new States());
+        // Where the set-up leaves something open, it is laid from this: so its cards keep their numbers here.
+        after.write(canonical);
+        graph.states(-1).add(canonical, new int[after.roleCount()]);
+        for (int step = -1; step < judge.steps(); step++) {
             if (!follow(step) || tooMuch() || matters()) {
                 return false;
             }
-            if (!weighed && widths.uneven()) {
+            if (!weighed && (widths.uneven() || drawn())) {
                 // Some ways are likelier than others: from the beginning again, weighing them.
                 weighed = true;
                 retried = true;
@@ -190,22 +197,23 @@ final class StateSurvey {
         return !matters();
     }
 
-    /** Which conditions of the set-up fail there. */
-    private int[] failedAtFirst() {
-        return Arrays.stream(conditionsOf[0]).filter(i -> !judge.holds()[i]).toArray();
+    /** Whether any name was drawn. */
+    private boolean drawn() {
+        return names != null && names.drew();
     }
 
     private boolean follow(int step) {
         States next = new States();
         List<Choice> choices = List.of(judge.choices(step));
         boolean chance = choices.stream().anyMatch(Choice::isChance);
-        boolean shuffles = !plainly[step]
+        boolean shuffles = step >= 0
+                && !plainly[step]
                 && plan.steps().get(step).move().has(Trait.MIXES_APART)
                 && choices.stream().anyMatch(c -> c.isChance() || c.setting() instanceof ChunksSetting);
         if (shuffles) {
             ShuffleStep shuffle = new ShuffleStep(this, step, graph.states(step), next);
             if (shuffle.follow()) {
-                graph.add(shuffle.layers(), shuffle.sizes(), next, chance);
+                graph.add(shuffle.layers(), shuffle.sizes(), next, chance || names != null);
                 return true;
             }
             // Where that is not possible, chunks are taken all at once.
@@ -215,45 +223,51 @@ final class StateSurvey {
         }
         if (chance) {
             tooMuch("something falls by chance within another move");
-            return choices.stream().noneMatch(c -> c.setting() instanceof ChunksSetting) && draw(step, next);
+            return choices.get(choices.size() - 1).isChance()
+                    && choices.stream().noneMatch(c -> c.setting() instanceof ChunksSetting)
+                    && plainly(step, next, choices.size() - 1);
         }
-        if (ways(plan.steps().get(step), plan.pack().size()) > MOST_WAYS) {
+        if (ways(choices, plan.pack().size()) > MOST_WAYS) {
             tooMuch("one step can go in too many ways");
             return false;
         }
-        Links links = new Links(firstChoice[step], choices.size(), conditionsOf[step + 1]);
-        byEach(step, graph.states(step), false, (from, chosen, weight) -> {
-            after.copyFrom(before);
-            judge.perform(step, after);
-            links.add(from, state(after, next), failing(links.conditions()), weight, chosen);
-        });
-        graph.add(List.of(links), List.of(), next, false);
-        return true;
+        return plainly(step, next, choices.size());
     }
 
-    /** A step with few draws, not of whole shuffles: each way in which they can come out is done. */
-    private boolean draw(int step, States next) {
-        int amounts = judge.choices(step).length - 1;
-        Links links = new Links(firstChoice[step], amounts, conditionsOf[step + 1]);
-        boolean[] few = {judge.choices(step)[amounts].isChance()};
-        byEach(step, graph.states(step), true, (from, chosen, weight) -> {
-            EachChance draws = new EachChance();
-            if (judge.waits(step, before)) {
-                judge.values(step).set(judge.choices(step)[amounts].setting(), 0, 1);
+    /**
+     * A step that is done in each way: with each number of its choices, and as each name and each of its few draws can come out.
+     *
+     * @param numbers how many of its choices are numbers; what is beyond them falls by chance
+     */
+    private boolean plainly(int step, States next, int numbers) {
+        boolean chance = numbers < judge.choices(step).length;
+        Links links = new Links(firstChoice(step), numbers, conditionsOf(step));
+        EachChance draws = new EachChance();
+        after.drawFrom(chance ? draws : null);
+        byEach(step, links, chance, (from, chosen, weight) -> {
+            if (chance && judge.waits(step, before)) {
+                judge.values(step).set(judge.choices(step)[numbers].setting(), 0, 1);
             }
-            after.drawFrom(draws);
-            boolean more = few[0];
-            while (more) {
+            drawNames(draws);
+            boolean more = true;
+            while (more && ways <= MOST_WAYS && !draws.tooMany()) {
                 after.copyFrom(before);
                 judge.perform(step, after);
                 links.add(from, state(after, next), failing(links.conditions()), weight * draws.weight(), chosen);
-                few[0] &= !draws.tooMany() && ++ways <= MOST_WAYS;
-                more = draws.next() && few[0];
+                ways += draws.drew() ? 1 : 0;
+                more = draws.next();
             }
-            after.drawFrom(null);
+            drawNames(null);
         });
-        graph.add(List.of(links), List.of(), next, true);
-        return few[0];
+        after.drawFrom(null);
+        graph.add(List.of(links), List.of(), next, chance || names != null);
+        return ways <= MOST_WAYS && !draws.tooMany() && (names == null || !names.tooMany());
+    }
+
+    private void drawNames(EachChance draws) {
+        if (names != null) {
+            names.drawFrom(draws);
+        }
     }
 
     /** The conditions of a list that failed when they were judged last, a bit each. */
@@ -287,30 +301,60 @@ final class StateSurvey {
     }
 
     /**
-     * Calls back for each state and each way of doing a step there, in order.
+     * Calls back for each state before a step and each way of doing the step there, in order.
      *
+     * @param links to which the ways are added
      * @param amounts whether only the amounts are chosen: chunks and chance are left
      */
-    void byEach(int step, States states, boolean amounts, Way way) {
-        int[] chosen = new int[judge.choices(step).length];
+    void byEach(int step, Links links, boolean amounts, Way way) {
+        States states = graph.states(step);
+        namesFirst = false;
         for (int from = 0; from < states.size() && !stops(); from++) {
-            before.read(states.bytes(from));
+            List<DrawnNames.Demand> first = new ArrayList<>();
+            int kept = links.size();
+            while (!byEach(step, from, first, amounts, way)) {
+                links.cutBackTo(kept);
+            }
+        }
+    }
+
+    /**
+     * The same from one state.
+     *
+     * @param first what is to be drawn of names before anything is chosen
+     * @return false when there was more of that, which is now added to it: then all of this is in vain
+     */
+    private boolean byEach(int step, int from, List<DrawnNames.Demand> first, boolean amounts, Way way) {
+        int[] chosen = new int[judge.choices(step).length];
+        EachChance draws = new EachChance();
+        do {
+            before.read(graph.states(step).bytes(from));
+            drawNames(draws);
+            first.forEach(asked -> before.read(asked.card(), asked.reading()));
+            drawNames(null);
             Arrays.fill(chosen, Tally.NOT_MADE);
             if (judge.waits(step, before)) {
                 judge.begin(step, before);
-                enumerate(step, from, 0, amounts, chosen, 1, way);
+                enumerate(step, from, 0, amounts, chosen, draws.weight(), way);
             } else if (Arrays.stream(judge.choices(step)).allMatch(choice -> choice.only() == Choice.ALL)) {
                 ways++;
                 notMade(step);
-                way.goes(from, chosen, 1);
+                way.goes(from, chosen, draws.weight());
             }
-        }
+            Optional<DrawnNames.Demand> more = names == null ? Optional.empty() : names.demanded();
+            if (more.isPresent()) {
+                namesFirst = true;
+                first.add(more.get());
+                return false;
+            }
+        } while (draws.next() && !stops());
+        return true;
     }
 
     /** In some state the choices of a step are not made. */
     void notMade(int step) {
         for (int choice = 0; choice < judge.choices(step).length; choice++) {
-            widths.met(firstChoice[step] + choice, 0);
+            widths.met(firstChoice(step) + choice, 0);
         }
     }
 
@@ -341,7 +385,7 @@ final class StateSurvey {
         }
         if (choice.needless(before, values)) {
             values.set(choice.setting(), choice.chunk(), 0);
-            widths.met(firstChoice[step] + index, 0);
+            widths.met(firstChoice(step) + index, 0);
             chosen[index] = Tally.NOT_MADE;
             enumerate(step, from, index + 1, amounts, chosen, weight, way);
             return;
@@ -352,7 +396,7 @@ final class StateSurvey {
         for (int number = low; number <= high; number++) {
             possible += choice.allows(before, values, number) ? 1 : 0;
         }
-        widths.met(firstChoice[step] + index, Math.max(1, possible));
+        widths.met(firstChoice(step) + index, Math.max(1, possible));
         double each = weighed ? weight / Math.max(1, possible) : 1;
         for (int number = low; number <= high; number++) {
             if (choice.allows(before, values, number)) {
@@ -408,7 +452,17 @@ final class StateSurvey {
 
     /** Whether something falls by chance. */
     boolean chance() {
-        return chance;
+        return chance || drawn();
+    }
+
+    /** Whether in this step names were read where none can be drawn. */
+    boolean namesDemanded() {
+        return names != null && (namesFirst || names.demanded().isPresent());
+    }
+
+    /** What is drawn of names; null where none is read. */
+    DrawnNames names() {
+        return names;
     }
 
     /** Whether ways are weighed, and not counted. */
@@ -442,52 +496,6 @@ final class StateSurvey {
 
     /** Where the choices of a step begin among those of the plan. */
     int firstChoice(int step) {
-        return firstChoice[step];
-    }
-
-    /** By card, whether it may stand for others: nothing names it, and its face is its own. */
-    private boolean[] nameless() {
-        Set<Side> named = new HashSet<>();
-        Routine routine = plan.routine();
-        routine.roles().stream().map(Role::card).forEach(text -> name(text, named));
-        routine.steps().forEach(step -> {
-            step.settings().values().forEach(text -> name(text, named));
-            step.onlyIf().ifPresent(claim -> name(claim, named));
-        });
-        routine.ownMoves()
-                .forEach(own ->
-                        own.parts().forEach(part -> part.settings().values().forEach(text -> name(text, named))));
-        routine.claims().forEach(claim -> name(claim.claim(), named));
-        routine.setUp().things().stream().map(SetUp.LaidThing::written).forEach(text -> name(text, named));
-        Set<Integer> ordered = new HashSet<>();
-        for (int role = 0; role < plan.cast().parts().size(); role++) {
-            Arrays.stream(plan.slug(role)).forEach(ordered::add);
-        }
-        boolean[] free = new boolean[plan.pack().size()];
-        for (int card = 0; card < free.length; card++) {
-            Card here = plan.pack().card(card);
-            int number = card;
-            boolean own = IntStream.range(0, free.length)
-                    .noneMatch(other ->
-                            other != number && plan.pack().card(other).front().equals(here.front()));
-            free[card] = own
-                    && here.regular()
-                    && plan.marks(card).isEmpty()
-                    && !named.contains(here.front())
-                    && !ordered.contains(card);
-        }
-        return free;
-    }
-
-    private static void name(ClaimSpec claim, Set<Side> named) {
-        claim.settings().values().forEach(text -> name(text, named));
-        claim.or().forEach(other -> name(other, named));
-    }
-
-    private static void name(String text, Set<Side> named) {
-        for (String word : CardText.split(text)) {
-            CardText.readCard(word).map(Card::front).ifPresent(named::add);
-            CardText.read(word).ifPresent(named::add);
-        }
+        return firstChoice[step + 1];
     }
 }

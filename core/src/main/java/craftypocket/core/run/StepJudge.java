@@ -1,6 +1,8 @@
 package craftypocket.core.run;
 
+import craftypocket.core.chance.Chance;
 import craftypocket.core.layout.Hands;
+import craftypocket.core.read.Arrangement;
 import craftypocket.core.read.Choice;
 import craftypocket.core.read.Condition;
 import craftypocket.core.read.Plan;
@@ -12,28 +14,33 @@ import java.util.List;
 /** Does the steps of a plan and judges their conditions: the one place that says when a step is skipped, blocked or done. */
 final class StepJudge {
 
+    private final Arrangement arrangement;
     private final PlannedStep[] steps;
+    /** By moment, the set-up first. */
     private final Values[] values;
+
     private final Choice[][] choices;
     private final Condition[][][] conditions;
     private final int[][][] indices;
     private final boolean[] holds;
+    /** From where the order of what the set-up leaves open is drawn; null for the order of the pack. */
+    private Chance order;
 
     /** @param only of one choice just this number is looked at; null for all numbers */
     StepJudge(Plan plan, SurveyOptions.Only only) {
         steps = plan.steps().toArray(PlannedStep[]::new);
-        values = new Values[steps.length];
-        choices = new Choice[steps.length][];
-        for (int step = 0; step < steps.length; step++) {
-            values[step] = steps[step].values().another();
-            choices[step] = steps[step].choices().stream()
-                    .map(choice ->
-                            only != null && choice.key().equals(only.key()) ? choice.only(only.number()) : choice)
-                    .toArray(Choice[]::new);
-        }
+        arrangement = plan.arrangement();
+        values = new Values[steps.length + 1];
+        choices = new Choice[steps.length + 1][];
         conditions = new Condition[steps.length + 1][][];
         indices = new int[steps.length + 1][][];
         for (int step = -1; step < steps.length; step++) {
+            List<Choice> here = step < 0 ? arrangement.choices() : steps[step].choices();
+            values[step + 1] = (step < 0 ? arrangement.values() : steps[step].values()).another();
+            choices[step + 1] = here.stream()
+                    .map(choice ->
+                            only != null && choice.key().equals(only.key()) ? choice.only(only.number()) : choice)
+                    .toArray(Choice[]::new);
             sort(plan, step);
         }
         holds = new boolean[plan.conditions().size()];
@@ -57,18 +64,23 @@ final class StepJudge {
         }
     }
 
+    /** From here on what the set-up leaves open lies in an order that is drawn. */
+    void shuffledBy(Chance draws) {
+        order = draws;
+    }
+
     int steps() {
         return steps.length;
     }
 
-    /** The choices of a step, in the order in which they are made. */
+    /** The choices of a step, in the order in which they are made; of the set-up with -1. */
     Choice[] choices(int step) {
-        return choices[step];
+        return choices[step + 1];
     }
 
     /** The numbers with which a step is done next. */
     Values values(int step) {
-        return values[step];
+        return values[step + 1];
     }
 
     /** Whether each condition held when it was last judged. */
@@ -76,23 +88,34 @@ final class StepJudge {
         return holds;
     }
 
-    /** Judges what is claimed of the set-up. */
-    void setUp(Hands hands) {
-        judge(-1, Condition.Kind.CLAIM, hands);
-    }
-
     /** Whether a step waits for choices here: whether it has some, and is done. */
     boolean waits(int step, Hands hands) {
-        return choices[step].length > 0 && steps[step].applies(hands) && !steps[step].unnoticed(hands);
+        return choices[step + 1].length > 0
+                && (step < 0 || (steps[step].applies(hands) && !steps[step].unnoticed(hands)));
     }
 
     /** Works out what is the same whatever is chosen. Call before the choices of a step that {@linkplain #waits waits}. */
     void begin(int step, Hands hands) {
-        steps[step].begin(hands, values[step]);
+        if (step >= 0) {
+            steps[step].begin(hands, values(step));
+        }
     }
 
-    /** Does a step as its numbers say, if it can be done, and judges all that belongs to it. */
+    /** Lays the set-up as its numbers say, and judges what is claimed of it. */
+    private void setUp(Hands hands) {
+        if (choices(-1).length > 0 || order != null) {
+            arrangement.lay(hands, values(-1), order);
+            hands.lookAround();
+        }
+        judge(-1, Condition.Kind.CLAIM, hands);
+    }
+
+    /** Does a step as its numbers say, if it can be done, and judges all that belongs to it; -1 is to lay the set-up. */
     void perform(int step, Hands hands) {
+        if (step < 0) {
+            setUp(hands);
+            return;
+        }
         hands.atStep(step);
         PlannedStep planned = steps[step];
         boolean told = !planned.unnoticed(hands);
@@ -101,13 +124,13 @@ final class StepJudge {
         set(step, Condition.Kind.EXPECTED_BEFORE, told && !applies);
         set(step, Condition.Kind.EXPECTED_AFTER, told && !applies);
         if (applies) {
-            if (choices[step].length == 0) {
-                planned.begin(hands, values[step]);
+            if (choices(step).length == 0) {
+                planned.begin(hands, values(step));
             }
-            done = planned.ready(hands, values[step]);
+            done = planned.ready(hands, values(step));
             judge(step, Condition.Kind.EXPECTED_BEFORE, hands);
             if (done) {
-                planned.perform(hands, values[step]);
+                planned.perform(hands, values(step));
                 judge(step, Condition.Kind.EXPECTED_AFTER, hands);
             }
         }
@@ -120,7 +143,7 @@ final class StepJudge {
         int[] at = indices[step + 1][kind.ordinal()];
         for (int i = 0; i < here.length; i++) {
             holds[at[i]] =
-                    step < 0 ? here[i].check().holds(hands) : here[i].check().holds(hands, values[step]);
+                    step < 0 ? here[i].check().holds(hands) : here[i].check().holds(hands, values(step));
         }
     }
 

@@ -2,11 +2,12 @@ package craftypocket.core.run;
 
 import craftypocket.core.chance.Chance;
 import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Namer;
 import craftypocket.core.read.Choice;
 import craftypocket.core.read.Plan;
 import craftypocket.core.settings.Amount;
-import craftypocket.core.settings.Values;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.SplittableRandom;
 import java.util.concurrent.atomic.AtomicBoolean;
 
@@ -29,14 +30,23 @@ final class SurveyWorker {
     private final SurveyOptions options;
     private final int worker;
     private final SplittableRandom random;
+    private final Chance order = new Chance();
     private final AtomicBoolean knowing;
     private final boolean unknowing;
+    private final AtomicBoolean naming;
+    /** Whether what the set-up leaves open lies in another order in each world; otherwise in the order of the pack. */
+    private final boolean shuffled;
+    /** By card, where it lay in the set-up of the world that is being visited. */
+    private final int[] laidAt;
+    /** Of which cards that nobody laid a name was read in it. */
+    private final BitSet read = new BitSet();
+
     private final StepJudge judge;
     private final int steps;
-    private final Values[] values;
     private final Hands start;
-    private final Choice[][] choices;
+    /** By step, the set-up first. */
     private final int[] firstChoice;
+
     private final Hands[] surfaces;
     private final int[] chosen;
     private final int[] spotOf;
@@ -55,6 +65,7 @@ final class SurveyWorker {
     /**
      * @param random for a sample, or null to visit every world
      * @param knowing whether what the performer knows is followed; if not, the work stops when it is asked for
+     * @param naming whether names are read of cards that nobody laid; if not, the work stops when one is
      * @param weighed whether each world counts as much as it is likely, and not as one
      */
     SurveyWorker(
@@ -63,6 +74,7 @@ final class SurveyWorker {
             int worker,
             SplittableRandom random,
             AtomicBoolean knowing,
+            AtomicBoolean naming,
             boolean weighed) {
         this.weighed = weighed;
         this.plan = plan;
@@ -71,27 +83,30 @@ final class SurveyWorker {
         this.random = random;
         this.knowing = knowing;
         unknowing = !knowing.get();
+        this.naming = naming;
+        shuffled = naming.get();
         judge = new StepJudge(plan, options.only());
         steps = judge.steps();
         start = plan.freshHands();
         roles = start.roleCount();
-        values = new Values[steps];
-        choices = new Choice[steps][];
-        firstChoice = new int[steps];
-        int before = 0;
-        for (int step = 0; step < steps; step++) {
-            values[step] = judge.values(step);
-            choices[step] = judge.choices(step);
-            firstChoice[step] = before;
-            before += choices[step].length;
+        firstChoice = new int[steps + 2];
+        for (int step = -1; step < steps; step++) {
+            firstChoice[step + 2] = firstChoice[step + 1] + judge.choices(step).length;
         }
-        surfaces = new Hands[steps + 1];
+        laidAt = new int[plan.pack().size()];
+        Namer reader = (hands, card, reading) -> {
+            if (plan.arrangement().anyCard(card)) {
+                read.set(card);
+            }
+            return reading.of(plan.pack().card(card).front());
+        };
+        surfaces = new Hands[steps + 2];
         Arrays.setAll(surfaces, i -> start.another());
+        Arrays.stream(surfaces).forEach(surface -> surface.namedBy(reader));
         if (unknowing) {
             Arrays.stream(surfaces).forEach(Hands::leaveKnowledge);
         }
-        chosen = new int[plan.choices().size()];
-        Arrays.fill(chosen, Tally.NOT_MADE);
+        chosen = Tally.nothingChosen(plan);
         spotOf = new int[(steps + 1) * roles];
         tally = new Tally(plan, start.spots());
         tally.weighed = weighed;
@@ -102,18 +117,28 @@ final class SurveyWorker {
     }
 
     Tally everyWorld() {
-        setUp();
-        explore(0, 0, surfaces[0]);
-        count(-1, tally.pictured);
+        if (shuffled) {
+            // There are more orders than can be visited.
+            stop();
+        }
+        surfaces[0].copyFrom(start);
+        explore(-1, 0, surfaces[0]);
         return asked();
     }
 
-    /** What lies before the first choice is the same in all worlds, and done once. */
+    /** What lies before the first choice is the same in all worlds, and done once; not where the cards lie otherwise in each. */
     Tally sample(int worlds) {
-        setUp();
-        int first = untilChoice(0, surfaces[0]);
+        surfaces[0].copyFrom(start);
+        int first = shuffled ? -1 : untilChoice(-1, surfaces[0]);
         for (int i = 0; i < worlds && !stopped; i++) {
-            decide(first, 0, surfaces[0]);
+            if (shuffled) {
+                read.clear();
+                judge.shuffledBy(order.from(random.nextLong()));
+                surfaces[0].copyFrom(start);
+                explore(-1, 0, surfaces[0]);
+            } else {
+                decide(first, 0, surfaces[0]);
+            }
         }
         for (int done = -1; done < first; done++) {
             count(done, tally.pictured);
@@ -133,20 +158,17 @@ final class SurveyWorker {
         if (unknowing && hands.missesKnowledge()) {
             knowing.set(true);
         }
-    }
-
-    private void setUp() {
-        surfaces[0].copyFrom(start);
-        note(-1, surfaces[0]);
-        judge.setUp(surfaces[0]);
+        if (!shuffled && !read.isEmpty()) {
+            naming.set(true);
+        }
     }
 
     /** Does the steps from this one on to the next choice, and gives the step that has it. */
     private int untilChoice(int from, Hands hands) {
         int step = from;
-        while (!stopped && step < choices.length && !judge.waits(step, hands)) {
-            for (int choice = 0; choice < choices[step].length; choice++) {
-                tally.widths.met(firstChoice[step] + choice, 0);
+        while (!stopped && step < steps && !judge.waits(step, hands)) {
+            for (int choice = 0; choice < judge.choices(step).length; choice++) {
+                tally.widths.met(firstChoice[step + 1] + choice, 0);
             }
             perform(step, hands);
             step++;
@@ -158,7 +180,7 @@ final class SurveyWorker {
         if (stopped) {
             return;
         }
-        if (step == choices.length) {
+        if (step == steps) {
             finish();
         } else {
             branch(step, level, hands);
@@ -187,6 +209,9 @@ final class SurveyWorker {
         if (pictured()) {
             tally.pictured += weighed ? weight : 1;
         }
+        for (int card = 0; card < laidAt.length && shuffled; card++) {
+            chosen[plan.choices().size() + card] = read.get(card) ? laidAt[card] : Tally.NOT_MADE;
+        }
         tally.finish(chosen, judge.holds(), weighed ? Math.max(1, Math.round(StateCounts.WEIGHED * weight)) : 1);
         if (random == null && tally.ways > options.exhaustiveUpTo()) {
             stop();
@@ -195,7 +220,7 @@ final class SurveyWorker {
 
     /** Whether the one choice of which just one number is looked at was made with it. */
     private boolean asWanted() {
-        for (int choice = 0; choice < chosen.length; choice++) {
+        for (int choice = 0; choice < plan.choices().size(); choice++) {
             if (plan.choices().get(choice).key().equals(options.only().key())) {
                 return chosen[choice] == options.only().number();
             }
@@ -212,6 +237,7 @@ final class SurveyWorker {
     /** Worlds of long routines take long: whether to stop is asked at each step, not at each world. */
     private void ask() {
         if ((unknowing && knowing.get())
+                || (!shuffled && naming.get())
                 || options.cancelled().getAsBoolean()
                 || (random == null && options.hurried().getAsBoolean())) {
             stop();
@@ -225,35 +251,35 @@ final class SurveyWorker {
         } else {
             enumerate(step, 0, level, hands);
         }
-        Arrays.fill(chosen, firstChoice[step], firstChoice[step] + choices[step].length, Tally.NOT_MADE);
+        Arrays.fill(chosen, firstChoice[step + 1], firstChoice[step + 1] + judge.choices(step).length, Tally.NOT_MADE);
     }
 
     private void enumerate(int step, int index, int level, Hands hands) {
-        if (index == choices[step].length) {
+        if (index == judge.choices(step).length) {
             boolean mine = level > 0 || branches++ % options.workers() == worker;
             if (mine && !stopped) {
                 goOn(step, level, hands);
             }
             return;
         }
-        Choice choice = choices[step][index];
-        if (choice.needless(hands, values[step])) {
+        Choice choice = judge.choices(step)[index];
+        if (choice.needless(hands, judge.values(step))) {
             leave(step, index);
-            tally.widths.met(firstChoice[step] + index, 0);
+            tally.widths.met(firstChoice[step + 1] + index, 0);
             enumerate(step, index + 1, level, hands);
             return;
         }
-        int low = choice.low(hands, values[step]);
-        int high = choice.high(hands, values[step]);
+        int low = choice.low(hands, judge.values(step));
+        int high = choice.high(hands, judge.values(step));
         int possible = 0;
         for (int number = low; number <= high; number++) {
-            possible += choice.allows(hands, values[step], number) ? 1 : 0;
+            possible += choice.allows(hands, judge.values(step), number) ? 1 : 0;
         }
-        tally.widths.met(firstChoice[step] + index, Math.max(1, possible));
+        tally.widths.met(firstChoice[step + 1] + index, Math.max(1, possible));
         double before = weight;
         weight /= Math.max(1, possible);
         for (int number = low; number <= high && !stopped; number++) {
-            if (choice.allows(hands, values[step], number)) {
+            if (choice.allows(hands, judge.values(step), number)) {
                 take(step, index, number);
                 enumerate(step, index + 1, level, hands);
             }
@@ -267,23 +293,23 @@ final class SurveyWorker {
     }
 
     private void choose(int step, int index, int level, Hands hands) {
-        if (index == choices[step].length) {
+        if (index == judge.choices(step).length) {
             goOn(step, level, hands);
             return;
         }
-        Choice choice = choices[step][index];
-        if (choice.needless(hands, values[step])) {
+        Choice choice = judge.choices(step)[index];
+        if (choice.needless(hands, judge.values(step))) {
             leave(step, index);
             choose(step, index + 1, level, hands);
             return;
         }
-        int low = choice.low(hands, values[step]);
-        int high = choice.high(hands, values[step]);
+        int low = choice.low(hands, judge.values(step));
+        int high = choice.high(hands, judge.values(step));
         int possible = 0;
         int picked = choice.isChance() ? 1 + random.nextInt(Chance.MOST_SHUFFLES - 1) : low;
         for (int number = low; number <= high && !choice.isChance(); number++) {
             // Each possible number replaces the last with chance 1 in so many: all are equally likely in the end.
-            if (choice.allows(hands, values[step], number) && random.nextInt(++possible) == 0) {
+            if (choice.allows(hands, judge.values(step), number) && random.nextInt(++possible) == 0) {
                 picked = number;
             }
         }
@@ -293,14 +319,14 @@ final class SurveyWorker {
 
     /** There is nothing to choose: the cards have run out. */
     private void leave(int step, int index) {
-        values[step].set(choices[step][index].setting(), choices[step][index].chunk(), 0);
-        chosen[firstChoice[step] + index] = Tally.NOT_MADE;
+        judge.values(step).set(judge.choices(step)[index].setting(), judge.choices(step)[index].chunk(), 0);
+        chosen[firstChoice[step + 1] + index] = Tally.NOT_MADE;
     }
 
     private void take(int step, int index, int number) {
-        Choice choice = choices[step][index];
-        values[step].set(choice.setting(), choice.chunk(), number);
-        chosen[firstChoice[step] + index] = choice.isChance() ? number : Math.max(0, Math.min(Amount.MOST, number));
+        Choice choice = judge.choices(step)[index];
+        judge.values(step).set(choice.setting(), choice.chunk(), number);
+        chosen[firstChoice[step + 1] + index] = choice.isChance() ? number : Math.max(0, Math.min(Amount.MOST, number));
     }
 
     private void goOn(int step, int level, Hands hands) {
@@ -315,6 +341,11 @@ final class SurveyWorker {
     private void perform(int step, Hands hands) {
         ask();
         judge.perform(step, hands);
+        if (step < 0) {
+            for (int card = 0; card < laidAt.length && shuffled; card++) {
+                laidAt[card] = hands.positionIn(0, card);
+            }
+        }
         listen(hands);
         // Worlds that are visited one after another share what was done before a choice; sampled ones only what is
         // before all.

@@ -1,5 +1,7 @@
 package craftypocket.core.run;
 
+import craftypocket.core.cards.CardText;
+import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Places;
 import craftypocket.core.read.Choice;
 import craftypocket.core.read.Plan;
@@ -38,6 +40,9 @@ public final class Surveyor {
     private final SurveyOptions options;
     /** Whether what the performer knows is followed: only once somebody has asked for it. */
     private final AtomicBoolean knowing = new AtomicBoolean();
+
+    /** Whether cards of which nobody said where they lie lie in any order: only once somebody has read a name. */
+    private final AtomicBoolean naming = new AtomicBoolean();
 
     /** Why not all worlds could be counted. */
     private String why = "";
@@ -116,7 +121,8 @@ public final class Surveyor {
 
     private Tally everyWorld(boolean weighed) {
         return together(
-                options.workers(), lane -> new SurveyWorker(plan, options, lane, null, knowing, weighed).everyWorld());
+                options.workers(),
+                lane -> new SurveyWorker(plan, options, lane, null, knowing, naming, weighed).everyWorld());
     }
 
     private Tally sample() {
@@ -124,7 +130,7 @@ public final class Surveyor {
         int left = options.sample() % SAMPLE_LANES;
         return together(
                 SAMPLE_LANES,
-                lane -> new SurveyWorker(plan, options, lane, random(lane), knowing, false)
+                lane -> new SurveyWorker(plan, options, lane, random(lane), knowing, naming, false)
                         .sample(share + (lane < left ? 1 : 0)));
     }
 
@@ -139,10 +145,16 @@ public final class Surveyor {
     }
 
     private Tally together(int lanes, IntFunction<Tally> work) {
-        boolean before = knowing.get();
-        Tally tally = visit(lanes, work);
-        // Somebody asked what the performer knows, which was not followed: once more, following it.
-        return before == knowing.get() ? tally : visit(lanes, work);
+        Tally tally;
+        boolean asked;
+        do {
+            boolean knew = knowing.get();
+            boolean named = naming.get();
+            tally = visit(lanes, work);
+            // Somebody asked what the performer knows, or for a name, which was not followed: once more, following it.
+            asked = knew != knowing.get() || named != naming.get();
+        } while (asked);
+        return tally;
     }
 
     private static Tally visit(int lanes, IntFunction<Tally> work) {
@@ -232,9 +244,13 @@ public final class Surveyor {
 
     private World world(int[] chosen) {
         Map<String, Integer> numbers = new TreeMap<>();
-        for (int choice = 0; choice < chosen.length; choice++) {
-            if (chosen[choice] != Tally.NOT_MADE) {
-                numbers.put(plan.choices().get(choice).key(), chosen[choice]);
+        int choices = plan.choices().size();
+        for (int number = 0; number < chosen.length; number++) {
+            if (chosen[number] != Tally.NOT_MADE) {
+                String key = number < choices
+                        ? plan.choices().get(number).key()
+                        : plan.arrangement().key(number - choices);
+                numbers.put(key, chosen[number]);
             }
         }
         return new World(numbers);
@@ -260,7 +276,7 @@ public final class Surveyor {
         }
         List<String> told = new ArrayList<>();
         boolean falls = false;
-        for (int choice = 0; choice < smallest.length && told.size() <= MOST_CHOICES_TOLD; choice++) {
+        for (int choice = 0; choice < plan.choices().size() && told.size() <= MOST_CHOICES_TOLD; choice++) {
             boolean made = smallest[choice] != Tally.NOT_MADE;
             if (made && plan.choices().get(choice).isChance()) {
                 // The number of a shuffle says nothing: it is there to be looked at.
@@ -269,6 +285,7 @@ public final class Surveyor {
                 told.add(told(choice, String.valueOf(smallest[choice])));
             }
         }
+        told.addAll(namesOf(smallest));
         String more = told.size() > MOST_CHOICES_TOLD ? " and so on" : "";
         if (falls && told.isEmpty()) {
             return "fails, for example, when the cards fall as shown";
@@ -277,6 +294,26 @@ public final class Surveyor {
         return "fails, for example, if "
                 + told.stream().limit(MOST_CHOICES_TOLD).collect(Collectors.joining(" and "))
                 + more;
+    }
+
+    /** Which cards those are in a world of which nobody said where they lie: a role’s by its role, others by their place. */
+    private List<String> namesOf(int[] chosen) {
+        int choices = plan.choices().size();
+        List<Integer> cards = IntStream.range(0, chosen.length - choices)
+                .filter(card -> chosen[choices + card] != Tally.NOT_MADE)
+                .boxed()
+                .toList();
+        Hands end = cards.isEmpty() ? null : Tracer.surface(plan, world(chosen));
+        List<String> told = new ArrayList<>();
+        for (int card : cards) {
+            String sign = CardText.sign(plan.pack().card(card));
+            told.add(IntStream.range(0, end.roleCount())
+                    .filter(role -> end.cardOf(role) == card)
+                    .mapToObj(role -> plan.cast().part(role).label() + " is " + sign)
+                    .findFirst()
+                    .orElse(sign + " lies at place " + chosen[choices + card]));
+        }
+        return told;
     }
 
     /** A choice in words; with its step where another one would be told in the same words. */

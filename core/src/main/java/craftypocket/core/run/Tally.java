@@ -69,6 +69,17 @@ final class Tally {
         at = new double[(plan.steps().size() + 1) * roles][spots];
     }
 
+    /**
+     * Numbers of which none is chosen: one for each choice; and, where the set-up leaves something open, one for each card, where
+     * it lies if that is what makes the difference.
+     */
+    static int[] nothingChosen(Plan plan) {
+        int cards = plan.arrangement().any() ? plan.pack().size() : 0;
+        int[] chosen = new int[plan.choices().size() + cards];
+        Arrays.fill(chosen, NOT_MADE);
+        return chosen;
+    }
+
     private static int[] charted(List<Choice> choices) {
         return IntStream.range(0, choices.size())
                 .filter(choice -> !choices.get(choice).isChance())

@@ -10,6 +10,7 @@ import craftypocket.core.layout.Place;
 import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.layout.Spoilt;
 import craftypocket.core.layout.Watcher;
+import craftypocket.core.read.Arrangement;
 import craftypocket.core.read.Choice;
 import craftypocket.core.read.Condition;
 import craftypocket.core.read.Obstacle;
@@ -66,7 +67,7 @@ public final class Tracer {
     private Tracer(Plan plan, World world) {
         this.plan = plan;
         this.world = world;
-        hands = plan.freshHands();
+        hands = plan.handsIn(world.numbers());
         outcomes = new boolean[plan.conditions().size()];
         hands.watchedBy(new Watcher() {
             @Override
@@ -108,20 +109,31 @@ public final class Tracer {
     public static Walk walk(Plan plan, World world) {
         Tracer tracer = new Tracer(plan, world);
         tracer.run();
-        return new Walk(plan, tracer.numbers);
+        return new Walk(plan, world, tracer.numbers);
     }
 
     private Trace run() {
         List<Snapshot> snapshots = new ArrayList<>();
         hands.atStep(-1);
         hands.lookAround();
-        snapshots.add(snapshot(-1, "Set-up", false, Optional.empty(), List.of()));
+        snapshots.add(snapshot(-1, "Set-up", false, Optional.empty(), setUpChoices()));
         judge(-1, Condition.Kind.CLAIM);
         for (int index = 0; index < plan.steps().size(); index++) {
             snapshots.add(step(index));
             judge(index, Condition.Kind.CLAIM);
         }
         return new Trace(moments(snapshots), boxed());
+    }
+
+    /** Where the named cards lie that nobody laid. */
+    private List<Trace.Chosen> setUpChoices() {
+        Arrangement arrangement = plan.arrangement();
+        List<Trace.Chosen> chosen = new ArrayList<>();
+        for (int i = 0; i < arrangement.choices().size(); i++) {
+            int place = hands.positionIn(0, arrangement.named().get(i));
+            chosen.add(new Trace.Chosen(arrangement.choices().get(i), place, 1, hands.size(0)));
+        }
+        return chosen;
     }
 
     private Snapshot step(int index) {

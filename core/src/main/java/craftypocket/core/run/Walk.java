@@ -19,18 +19,20 @@ import java.util.stream.IntStream;
 public final class Walk {
 
     private final Plan plan;
+    private final World world;
     private final List<Values> values;
     /** By step, how much the numbers that follow from something are more than that. */
     private final int[][] beyond;
     /** By step and role, where its card lay before the step. */
     private final int[][] spots;
 
-    Walk(Plan plan, List<Values> values) {
+    Walk(Plan plan, World world, List<Values> values) {
         this.plan = plan;
+        this.world = world;
         this.values = List.copyOf(values);
         beyond = new int[values.size()][];
         spots = new int[values.size()][];
-        Hands hands = plan.freshHands();
+        Hands hands = freshHands();
         for (int step = 0; step < values.size(); step++) {
             beyond[step] = plan.steps().get(step).beyond(hands, values.get(step));
             spots[step] =
@@ -41,6 +43,11 @@ public final class Walk {
 
     public Plan plan() {
         return plan;
+    }
+
+    /** A fresh surface with the set-up laid as in this world. */
+    public Hands freshHands() {
+        return plan.handsIn(world.numbers());
     }
 
     /** The numbers of a step in this world; not to be changed. */

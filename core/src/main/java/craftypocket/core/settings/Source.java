@@ -1,10 +1,10 @@
 package craftypocket.core.settings;
 
-import craftypocket.core.cards.Side;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
 import craftypocket.core.layout.Knower;
 import craftypocket.core.layout.Place;
+import craftypocket.core.reckon.Reading;
 import craftypocket.core.reckon.Spelling;
 import java.util.Arrays;
 import java.util.Locale;
@@ -324,18 +324,18 @@ public abstract sealed class Source {
 
         private final int role;
         private final String label;
-        private final int language;
+        private final Reading reading;
 
         Letters(String what, String letter, int role, Spelling.Language language, Cast cast) {
             super("letters of " + what, "the letters of " + cast.part(role).label());
             this.role = role;
-            this.language = language.ordinal();
+            reading = Reading.letters(language.ordinal());
             label = cast.part(role).label();
         }
 
         @Override
         int number(Hands hands, Values values) {
-            return nameKnown(hands, role) ? positive(Spelling.length(hands.front(hands.cardOf(role)), language)) : -1;
+            return nameKnown(hands, role) ? positive(hands.read(hands.cardOf(role), reading)) : -1;
         }
 
         @Override
@@ -363,9 +363,7 @@ public abstract sealed class Source {
 
         @Override
         int number(Hands hands, Values values) {
-            boolean face =
-                    nameKnown(hands, role) && hands.front(hands.cardOf(role)).kind() == Side.Kind.FACE;
-            return face ? hands.front(hands.cardOf(role)).rank() : -1;
+            return nameKnown(hands, role) ? hands.read(hands.cardOf(role), Reading.VALUE) : -1;
         }
 
         @Override

@@ -71,7 +71,7 @@ public final class OrderUnderRiffles {
                 steps.add(Step.of("riffle", "spectator-riffle", "times", String.valueOf(riffles)));
             }
             Routine routine = new Routine(
-                    SetUp.of(String.valueOf(cards), List.of()),
+                    SetUp.of(String.valueOf(cards), List.of()).inNewDeckOrder(),
                     roles,
                     steps,
                     List.of(new RoutineClaim(

@@ -80,7 +80,7 @@ public record SlipDiagnosis(boolean asPlanned, List<Explanation> explanations, i
             steps = walk.plan().steps().size();
             before = new Hands[steps + 1];
             fingerprints = new long[steps + 1];
-            before[0] = walk.plan().freshHands();
+            before[0] = walk.freshHands();
             for (int step = 0; step < steps; step++) {
                 slips.add(Slip.of(walk, step, before[step]));
                 before[step + 1] = another(before[step]);
@@ -222,7 +222,7 @@ public record SlipDiagnosis(boolean asPlanned, List<Explanation> explanations, i
 
     /** Whether the cards, dealt with anew, really end as was seen. */
     private static boolean confirmed(Search search, Found found) {
-        Hands hands = search.walk.plan().freshHands();
+        Hands hands = search.walk.freshHands();
         for (int step = 0; step < search.steps; step++) {
             int here = step;
             Optional<Slip> slip =

@@ -279,6 +279,46 @@ class HintsTest {
     }
 
     @Test
+    void a_key_of_which_nobody_says_where_it_lies() {
+        Script goesByIt = Script.anyDeck(52)
+                .selection("A", "Ines")
+                .role("K", RoleKind.KEY, "", "7C")
+                .step("spread-pick", "role", "A")
+                .step("return-drop-key", "role", "A", "key", "K");
+        List<Hint> hints = Hints.of(goesByIt.plan(), goesByIt.trace(), Set.of());
+        assertThat(hints).extracting(Hint::rule).contains(Hint.Rule.NOT_PLACED);
+        assertThat(hints)
+                .filteredOn(hint -> hint.rule() == Hint.Rule.NOT_PLACED)
+                .singleElement()
+                .satisfies(hint -> {
+                    assertThat(hint.step()).isEqualTo(1);
+                    assertThat(hint.text())
+                            .isEqualTo(
+                                    "7♣ is a key, and nothing says where it lies: place it, glimpse it, or find it on the way.");
+                });
+        assertThat(rules(Script.from(goesByIt.routine()).place("7C", 52))).doesNotContain(Hint.Rule.NOT_PLACED);
+        assertThat(rules(Script.from(goesByIt.routine()).inNewDeckOrder())).doesNotContain(Hint.Rule.NOT_PLACED);
+        // It is found by its name on the way.
+        assertThat(rules(Script.anyDeck(52)
+                        .role("K", RoleKind.KEY, "", "7C")
+                        .step("turn-over")
+                        .step("take-found", "role", "K")))
+                .doesNotContain(Hint.Rule.NOT_PLACED);
+    }
+
+    @Test
+    void some_card_has_no_name_in_a_hint() {
+        Script script = Script.anyDeck(52)
+                .selection("A", "Ines")
+                .step("spread-pick", "role", "A", "at", "5")
+                .step("sign-card", "role", "A");
+        assertThat(Hints.of(script.plan(), script.trace(), Set.of()))
+                .extracting(Hint::text)
+                .anyMatch(text -> text.contains("some card is signed"))
+                .noneMatch(text -> text.contains("♠"));
+    }
+
+    @Test
     void special_and_reversed_cards_handed_out() {
         assertThat(rules(Script.deck(0).extra("none", "KH/AC QS 2S").step("hand-over")))
                 .containsExactly(Hint.Rule.HANDED_OUT_SPECIAL, Hint.Rule.NOT_EXAMINABLE);

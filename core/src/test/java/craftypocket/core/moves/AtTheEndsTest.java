@@ -270,12 +270,12 @@ class AtTheEndsTest {
 
     @Test
     void salt_stays_until_it_is_brushed_off() {
-        Script salted = Script.deck(52)
+        Script salted = Script.anyDeck(52)
                 .role("F", RoleKind.FORCE, "Ines", "QD")
                 .place("QD", 25)
                 .place("7C", 26)
                 .mark("7C", "salted");
-        Plan plain = Script.deck(52).plan();
+        Plan plain = Script.anyDeck(52).plan();
 
         Script forced = Script.from(salted.routine()).step("force-salt", "role", "F");
         Script brushed = Script.from(forced.routine()).step("brush-off");

@@ -1,6 +1,7 @@
 package craftypocket.core.moves;
 
 import craftypocket.core.Script;
+import craftypocket.core.routine.RoleKind;
 import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.Step;
 import craftypocket.core.run.Playground;
@@ -95,6 +96,48 @@ public final class RandomRoutines {
         return script;
     }
 
+    /** A few steps on so few cards that every arrangement of them can be gone through; some read a name, some claims name a card. */
+    public static Script open(Move move, long seed) {
+        Random random = new Random(1_000_003 * seed + move.id().hashCode());
+        int luck = random.nextInt(32);
+        int cards = luck == 0 ? 6 : luck < 8 ? 5 : 4;
+        Script script = Script.anyDeck(cards).selection("A", "Ines").key("L");
+        if (random.nextBoolean()) {
+            script.key("K", "AS", 1 + random.nextInt(cards));
+        } else {
+            script.role("K", RoleKind.KEY, "", "AS");
+        }
+        if (random.nextBoolean()) {
+            script.step(Step.of("pick", "spread-pick", "at", random.nextBoolean() ? "any" : "2-3"));
+            script.step(Step.of("look", "glimpse", "pile", "spectator:Ines", "as", "A"));
+            script.step(Step.of("back", "return-on-lower", "role", "A", "at", "any"));
+        }
+        script.step(reading(roughly(randomStep("move", move, cards, random), cards, random), random));
+        Move last = move;
+        while (random.nextInt(3) == 0) {
+            last = AllMoves.CATALOGUE
+                    .moves()
+                    .get(random.nextInt(AllMoves.CATALOGUE.moves().size()));
+            script.step(reading(randomStep("m" + random.nextInt(1000), last, cards, random), random));
+        }
+        script.claim("card-at", "card", "2S", "nth", String.valueOf(1 + random.nextInt(cards)));
+        script.claim("same-card", "role", "A", "of", "K");
+        script.claim("position", "role", random.nextBoolean() ? "A" : "K", "nth", "1-2");
+        return script;
+    }
+
+    /** The same step, some of its amounts the value of a card. */
+    private static Step reading(Step step, Random random) {
+        Map<String, String> settings = new HashMap<>(step.settings());
+        for (Setting setting :
+                AllMoves.CATALOGUE.find(step.move()).orElseThrow().settings().all()) {
+            if (setting.kind() == Setting.Kind.AMOUNT && random.nextInt(3) == 0) {
+                settings.put(setting.name(), random.nextBoolean() ? "value of A" : "value of K");
+            }
+        }
+        return new Step(step.id(), step.move(), settings, Optional.empty());
+    }
+
     /** The same step, its numbers as a hand or a spectator has them: some exact, some not. */
     private static Step roughly(Step step, int cards, Random random) {
         Map<String, String> settings = new HashMap<>(step.settings());
@@ -126,7 +169,7 @@ public final class RandomRoutines {
             Playground.Beginning other = Playground.BEGINNINGS.get(random.nextInt(Playground.BEGINNINGS.size()));
             routine = new Routine(other.setUp(), Playground.ROLES, other.steps(), List.of());
         }
-        return Script.from(routine).step(randomStep("move", move, 12, random));
+        return Script.from(routine).inNewDeckOrder().step(randomStep("move", move, 12, random));
     }
 
     private static Step randomStep(String id, Move move, int cards, Random random) {

@@ -7,6 +7,7 @@ import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.read.Plan;
 import craftypocket.core.read.PlanReader;
+import craftypocket.core.routine.RoleKind;
 import craftypocket.core.routine.Step;
 import craftypocket.core.run.Trace;
 import craftypocket.core.run.Tracer;
@@ -53,6 +54,21 @@ class RecallTest {
         assertThat(question(all, "next.s3")).isEmpty();
         assertThat(question(all, "say.s2").orElseThrow().told()).isEqualTo("Put it back.");
         assertThat(question(all, "say.s3")).isEmpty();
+    }
+
+    /** A key that nobody placed is asked for only once it is known where it lies. */
+    @Test
+    void where_nobody_said_a_card_lies_is_not_asked() {
+        Plan plan = Script.anyDeck(52)
+                .role("K", RoleKind.KEY, "", "7C")
+                .step("turn-over")
+                .step("take-found", "role", "K", "to", "table:found")
+                .plan();
+        List<Question> all = Recall.questions(plan, World.USUAL, List.of(), Map.of(), AllMoves.CATALOGUE, 1);
+
+        assertThat(question(all, "where.set-up.K")).isEmpty();
+        assertThat(question(all, "where.s1.K")).isEmpty();
+        assertThat(question(all, "where.s2.K").orElseThrow().pile()).isEqualTo("table:found");
     }
 
     /** The cut is not needed, for the key lies on top: after the pick comes the shuffle. */

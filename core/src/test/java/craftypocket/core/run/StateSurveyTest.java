@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import craftypocket.core.Rounds;
 import craftypocket.core.Script;
 import craftypocket.core.claims.ClaimSpec;
-import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.RandomRoutines;
@@ -29,9 +28,11 @@ class StateSurveyTest {
 
     private static Tally tree(Plan plan) {
         SurveyOptions options = SurveyOptions.withDefaults().withWorkers(1).withExhaustiveUpTo(MOST_WORLDS);
-        Tally counted = new SurveyWorker(plan, options, 0, null, new AtomicBoolean(true), false).everyWorld();
+        Tally counted = new SurveyWorker(plan, options, 0, null, new AtomicBoolean(true), new AtomicBoolean(), false)
+                .everyWorld();
         return counted.broughtToAnEnd && counted.widths.uneven()
-                ? new SurveyWorker(plan, options, 0, null, new AtomicBoolean(true), true).everyWorld()
+                ? new SurveyWorker(plan, options, 0, null, new AtomicBoolean(true), new AtomicBoolean(), true)
+                        .everyWorld()
                 : counted;
     }
 
@@ -220,25 +221,7 @@ class StateSurveyTest {
 
     /** Whether a condition fails when the steps are done with the numbers of a world, one after another. */
     private static boolean failsIn(Plan plan, World world, int condition) {
-        StepJudge judge = new StepJudge(plan, null);
-        Hands hands = plan.freshHands();
-        judge.setUp(hands);
-        boolean failed = plan.conditions().get(condition).step() < 0 && !judge.holds()[condition];
-        for (int step = 0; step < judge.steps(); step++) {
-            if (judge.waits(step, hands)) {
-                judge.begin(step, hands);
-                for (Choice choice : judge.choices(step)) {
-                    judge.values(step)
-                            .set(
-                                    choice.setting(),
-                                    choice.chunk(),
-                                    world.numbers().getOrDefault(choice.key(), 0));
-                }
-            }
-            judge.perform(step, hands);
-            failed |= plan.conditions().get(condition).step() == step && !judge.holds()[condition];
-        }
-        return failed;
+        return !Tracer.trace(plan, world).outcomes().get(condition);
     }
 
     /** Chunks are taken one by one, and come out as when all are tried together. */

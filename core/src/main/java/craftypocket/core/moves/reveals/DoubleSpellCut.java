@@ -9,7 +9,7 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Words;
-import craftypocket.core.reckon.Spelling;
+import craftypocket.core.reckon.Reading;
 import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.RoleSetting;
@@ -62,7 +62,7 @@ final class DoubleSpellCut extends Move {
     private int selectionLetters(Hands hands, Values values) {
         int place = values.of(pile);
         int size = hands.size(place);
-        return size == 0 ? 0 : Spelling.length(hands.front(hands.card(place, size)), values.numberOf(language));
+        return size == 0 ? 0 : hands.read(hands.card(place, size), Reading.letters(values.numberOf(language)));
     }
 
     /** Letters of both names, or 0 when there is no second card. */
@@ -73,7 +73,7 @@ final class DoubleSpellCut extends Move {
         if (one == 0 || at < 1) {
             return 0;
         }
-        int other = Spelling.length(hands.front(hands.card(place, at)), values.numberOf(language));
+        int other = hands.read(hands.card(place, at), Reading.letters(values.numberOf(language)));
         return other == 0 ? 0 : one + other;
     }
 

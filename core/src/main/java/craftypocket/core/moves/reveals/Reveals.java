@@ -3,6 +3,7 @@ package craftypocket.core.moves.reveals;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Move;
+import craftypocket.core.reckon.Reading;
 import craftypocket.core.reckon.Spelling;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
@@ -52,7 +53,7 @@ public final class Reveals {
     /** How many letters the name of a role's card has; 0 while it is not chosen. */
     static int letters(Hands hands, RoleSetting role, OptionSetting language, Values values) {
         int card = hands.cardOf(values.of(role));
-        return card < 0 ? 0 : Spelling.length(hands.front(card), values.numberOf(language));
+        return card < 0 ? 0 : hands.read(card, Reading.letters(values.numberOf(language)));
     }
 
     /** The language in which a name is spelled; its number is the place of the {@link Spelling.Language}. */
