@@ -40,15 +40,15 @@ public final class Arrangement {
     /**
      * @param open by place of the deck from the top, whether nobody laid a card there
      * @param unstated by card, whether nobody laid it: as many as there are such places
-     * @param apart by card, whether something tells it from others: its name is said somewhere, or it is no common card
+     * @param apart by card, until when something tells it from others: its name is said somewhere, or it is no common card
      */
-    Arrangement(Pack pack, boolean[] open, boolean[] unstated, boolean[] apart, SettingReader reader) {
+    Arrangement(Pack pack, boolean[] open, boolean[] unstated, int[] apart, SettingReader reader) {
         this.pack = pack;
         this.open = open;
         this.unstated = unstated;
         SettingList settings = new SettingList();
         for (int card = 0; card < unstated.length; card++) {
-            if (unstated[card] && apart[card]) {
+            if (unstated[card] && apart[card] != ToldApart.NEVER) {
                 add(card, settings);
             }
         }

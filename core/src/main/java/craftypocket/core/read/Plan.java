@@ -29,7 +29,7 @@ public final class Plan {
     private final List<Belief> beliefs;
     private final Hands start;
     private final Arrangement arrangement;
-    private final boolean[] apart;
+    private final int[] apart;
     private final List<PlannedStep> more;
 
     Plan(
@@ -42,7 +42,7 @@ public final class Plan {
             List<Belief> beliefs,
             Hands start,
             Arrangement arrangement,
-            boolean[] apart,
+            int[] apart,
             List<PlannedStep> more) {
         this.more = List.copyOf(more);
         this.routine = routine;
@@ -133,9 +133,9 @@ public final class Plan {
         return arrangement;
     }
 
-    /** Whether something tells a card from others, whoever holds it: it is named somewhere, marked or special. */
-    public boolean toldApart(int card) {
-        return apart[card];
+    /** Whether after a step something tells a card from others, whoever holds it: it is named somewhere, marked or special. */
+    public boolean toldApartAfter(int step, int card) {
+        return apart[card] > step;
     }
 
     /** All choices, in the order in which they are made: first where named cards lie that nobody laid. */

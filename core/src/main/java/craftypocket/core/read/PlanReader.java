@@ -137,7 +137,7 @@ public final class PlanReader {
         List<PlannedStep> steps = planned(read, earlier, beliefs);
         Kit kit = Kit.of(pack, marks, slugs);
         Hands start = start(setUp, kit, earlier.notes(), beliefs);
-        boolean[] apart = ToldApart.of(routine, kit, catalogue);
+        int[] apart = ToldApart.of(routine, kit, catalogue);
         Arrangement arrangement =
                 setUp.arrangement(apart, new SettingReader(cast, places, earlier, pack.size(), problems));
         return new Plan(

@@ -64,7 +64,7 @@ final class SetUpReader {
     }
 
     /** What is left open of how the deck lies. */
-    Arrangement arrangement(boolean[] apart, SettingReader reader) {
+    Arrangement arrangement(int[] apart, SettingReader reader) {
         boolean left = !ordered();
         boolean[] open = new boolean[deck.size() + 1];
         for (int place = 1; place < open.length; place++) {

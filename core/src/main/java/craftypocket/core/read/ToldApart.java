@@ -9,14 +9,15 @@ import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.layout.Kit;
 import craftypocket.core.moves.Catalogue;
 import craftypocket.core.routine.OwnMove;
-import craftypocket.core.routine.Role;
 import craftypocket.core.routine.Routine;
-import craftypocket.core.routine.SetUp;
+import craftypocket.core.routine.Step;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.SettingList;
 import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -30,76 +31,90 @@ final class ToldApart {
     /** What takes cards in a claim, which has no words of its own. */
     private static final Set<Setting.Kind> FACES_OR_LISTS = EnumSet.of(Setting.Kind.FACE, Setting.Kind.TEXT);
 
+    /** Nothing tells the card from others. */
+    static final int NEVER = -2;
+
+    /** Something does to the end. */
+    static final int ALWAYS = Integer.MAX_VALUE;
+
     private final Pack pack;
     private final Catalogue catalogue;
-    private final Set<Side> named = new HashSet<>();
+    /** By front, the last step for which it matters. */
+    private final Map<Side, Integer> named = new HashMap<>();
 
     private ToldApart(Pack pack, Catalogue catalogue) {
         this.pack = pack;
         this.catalogue = catalogue;
     }
 
-    /** By card, whether a role, slug, setting, claim or thing names it, or it is marked, special, or not the only one of its face. */
-    static boolean[] of(Routine routine, Kit kit, Catalogue catalogue) {
-        Set<Side> named = new ToldApart(kit.pack(), catalogue).namedIn(routine);
+    /**
+     * By card, the last step for which something tells it from others, {@link #NEVER} for none: a role, slug, setting, claim or
+     * thing names it, or it is marked, special, or not the only one of its face. What only a claim names matters no more once that
+     * was judged.
+     */
+    static int[] of(Routine routine, Kit kit, Catalogue catalogue) {
+        Map<Side, Integer> named = new ToldApart(kit.pack(), catalogue).namedIn(routine);
         Set<Integer> ordered = new HashSet<>();
         for (int[] slug : kit.slugs()) {
             Arrays.stream(slug).forEach(ordered::add);
         }
         int cards = kit.pack().size();
-        boolean[] apart = new boolean[cards];
+        int[] apart = new int[cards];
         for (int card = 0; card < cards; card++) {
             Card here = kit.pack().card(card);
             int number = card;
             boolean twin = IntStream.range(0, cards)
                     .anyMatch(other ->
                             other != number && kit.pack().card(other).front().equals(here.front()));
-            apart[card] = twin
-                    || !here.regular()
-                    || kit.marks()[card] != 0
-                    || named.contains(here.front())
-                    || ordered.contains(card);
+            boolean always = twin || !here.regular() || kit.marks()[card] != 0 || ordered.contains(card);
+            apart[card] = always ? ALWAYS : named.getOrDefault(here.front(), NEVER);
         }
         return apart;
     }
 
-    private Set<Side> namedIn(Routine routine) {
-        routine.roles().stream().map(Role::card).forEach(this::name);
-        routine.steps().forEach(step -> {
-            name(step.move(), step.settings());
-            step.onlyIf().ifPresent(this::name);
-        });
+    private Map<Side, Integer> namedIn(Routine routine) {
+        routine.roles().forEach(role -> name(role.card(), ALWAYS));
+        routine.steps().forEach(step -> name(step.move(), step.settings()));
         routine.ownMoves().stream()
                 .map(OwnMove::parts)
                 .forEach(parts -> parts.forEach(part -> name(part.move(), part.settings())));
-        routine.claims().forEach(claim -> name(claim.claim()));
-        routine.setUp().things().stream().map(SetUp.LaidThing::written).forEach(this::name);
+        routine.setUp().things().forEach(thing -> name(thing.written(), ALWAYS));
+        List<String> steps = routine.steps().stream().map(Step::id).toList();
+        for (int i = 0; i < steps.size(); i++) {
+            int step = i;
+            routine.steps().get(i).onlyIf().ifPresent(claim -> name(claim, step));
+        }
+        routine.claims()
+                .forEach(claim -> name(
+                        claim.claim(),
+                        claim.believed() || claim.after().isEmpty() ? ALWAYS : steps.indexOf(claim.after())));
         return named;
     }
 
     /** What is said while a move is done is no card, whatever its words look like. */
     private void name(String move, Map<String, String> settings) {
-        catalogue.find(move).ifPresent(found -> name(found.settings(), settings, FACES));
+        catalogue.find(move).ifPresent(found -> name(found.settings(), settings, FACES, ALWAYS));
     }
 
-    private void name(ClaimSpec claim) {
-        ClaimKinds.find(claim.kind()).ifPresent(found -> name(found.settings(), claim.settings(), FACES_OR_LISTS));
-        claim.or().forEach(this::name);
+    private void name(ClaimSpec claim, int until) {
+        ClaimKinds.find(claim.kind())
+                .ifPresent(found -> name(found.settings(), claim.settings(), FACES_OR_LISTS, until));
+        claim.or().forEach(other -> name(other, until));
     }
 
-    private void name(SettingList declared, Map<String, String> stated, Set<Setting.Kind> cards) {
+    private void name(SettingList declared, Map<String, String> stated, Set<Setting.Kind> cards, int until) {
         declared.all().stream()
                 .filter(setting -> cards.contains(setting.kind()))
-                .forEach(setting -> name(stated.getOrDefault(setting.name(), setting.usual())));
+                .forEach(setting -> name(stated.getOrDefault(setting.name(), setting.usual()), until));
     }
 
-    private void name(String text) {
+    private void name(String text, int until) {
         for (String word : CardText.split(text)) {
-            CardText.readCard(word).map(Card::front).ifPresent(named::add);
-            CardText.read(word).ifPresent(named::add);
-            int counted = word.startsWith("#") ? pack.find(word, any -> true) : -1;
+            CardText.readCard(word).map(Card::front).ifPresent(front -> named.merge(front, until, Math::max));
+            CardText.read(word).ifPresent(front -> named.merge(front, until, Math::max));
+            int counted = word.startsWith("#") ? pack.find(word, any -> true) : NEVER;
             if (counted >= 0) {
-                named.add(pack.card(counted).front());
+                named.merge(pack.card(counted).front(), until, Math::max);
             }
         }
     }

@@ -289,6 +289,7 @@ final class StateCounts {
         int at = 0;
         Hands first = hands.another();
         for (int step = -1; step < graph.steps() && at >= 0; step++) {
+            survey.atStep(step);
             int last = graph.firstLayer(step + 1) - 1;
             boolean falls = false;
             double share = 1;

@@ -63,7 +63,12 @@ final class StateSurvey {
     /** Whether in this step names were read before anything was chosen. */
     private boolean namesFirst;
 
+    /** By card, whether it may stand for others in the step that is done. */
     private boolean[] nameless;
+
+    /** The same once it is done. */
+    private boolean[] namelessAfter;
+
     private StateGraph graph;
     private int ways;
     /** Whether it is worth to begin anew, as something is done in another way now. */
@@ -164,12 +169,6 @@ final class StateSurvey {
 
     private boolean steps() {
         retried = false;
-        nameless = new boolean[plan.pack().size()];
-        for (int card = 0; card < nameless.length; card++) {
-            // Who reads names reads those that were stated too.
-            nameless[card] = !plan.toldApart(card)
-                    && (names == null || plan.arrangement().unstated(card));
-        }
         ways = 0;
         widths = new Widths(plan.choices().size());
         if (!knowing) {
@@ -184,6 +183,7 @@ final class StateSurvey {
         after.write(canonical);
         graph.states(-1).add(canonical, new int[after.roleCount()]);
         for (int step = -1; step < judge.steps(); step++) {
+            atStep(step);
             if (!follow(step) || tooMuch() || matters()) {
                 return false;
             }
@@ -200,6 +200,23 @@ final class StateSurvey {
     /** Whether any name was drawn. */
     private boolean drawn() {
         return names != null && names.drew();
+    }
+
+    /** States are of this step from now on. */
+    void atStep(int step) {
+        nameless = namelessAfter(step - 1);
+        namelessAfter = namelessAfter(step);
+    }
+
+    private boolean[] namelessAfter(int step) {
+        boolean[] free = new boolean[plan.pack().size()];
+        for (int card = 0; card < free.length; card++) {
+            // Who reads names reads those that were stated too, and those that were named before.
+            free[card] = names == null
+                    ? !plan.toldApartAfter(step, card)
+                    : plan.arrangement().anyCard(card);
+        }
+        return free;
     }
 
     private boolean follow(int step) {
@@ -434,10 +451,11 @@ final class StateSurvey {
 
     /** The number of the state that a surface is in, or -1 when it is none of these. */
     int find(Hands hands, States among) {
-        canonical(hands, canonical);
+        hands.canonical(canonical, namelessAfter, origins);
         return among.find(canonical);
     }
 
+    /** The surface in the middle of a step, with what may stand for others made the same. */
     void canonical(Hands hands, byte[] into) {
         hands.canonical(into, nameless, origins);
     }

@@ -104,6 +104,25 @@ class AnyOrderTest {
         }
     }
 
+    /** Followed to the end, the ace, the key and the pick would be more than can be counted. */
+    @Test
+    void a_card_that_only_a_claim_names_matters_no_more_after_it() {
+        Survey survey = Script.anyDeck(52)
+                .selection("A", "Ines")
+                .role("K", RoleKind.KEY, "", "7C")
+                .step("false-cut")
+                .claim("card-at", "card", "AS", "nth", "1")
+                .step("spread-pick", "role", "A")
+                .claim("same-card", "role", "A", "of", "K")
+                .step("return-drop-key", "role", "A", "key", "K")
+                .claim("directly-below", "role", "A", "of", "K")
+                .step("complete-cut", "depth", "10-40")
+                .survey();
+        assertThat(survey.exhaustive()).isTrue();
+        share(survey.findings().get(0), 1.0 / 52);
+        share(survey.findings().get(1), 1.0 / 52);
+    }
+
     /** By hand: of n cards in any order, four lie beside one another in (n − 3)! · 4! of n! ways. */
     @Test
     void four_cards_lie_together_in_as_many_ways_as_counted_by_hand() {
