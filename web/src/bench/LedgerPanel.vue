@@ -67,7 +67,10 @@ const entries = computed(() =>
           : takenFor(state) || t('bench.ledgerPanel.nameUnknownToYou'),
         ...others.map((who) => t('bench.ledgerPanel.knowsIt', { who })),
       ].join(', '),
-      place: PLACE_KNOWN[state.placeKnown] ?? '',
+      place:
+        card?.stated === 'named' && state.placeKnown === 'lost'
+          ? t('bench.ledgerPanel.nobodySaidWhere')
+          : (PLACE_KNOWN[state.placeKnown] ?? ''),
     }
   }),
 )

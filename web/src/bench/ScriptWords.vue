@@ -3,6 +3,7 @@ import { useCatalogue } from '@/api/catalogue'
 import type { Step } from '@/api/client'
 import { t } from '@/words'
 import { computed } from 'vue'
+import { statedWords } from './stated'
 import { useBench } from './store'
 
 const props = defineProps<{
@@ -132,10 +133,7 @@ const spoken = computed(() => {
       <strong>{{ $t('bench.scriptWords.setUp') }}</strong>
     </span>
     <span v-if="worded" class="pl-7 text-sm leading-snug text-soft">
-      {{
-        bench.routine?.setUp.note ||
-        $t('bench.scriptWords.cardsAnyOrder', { trace: bench.trace?.cards.length ?? '' })
-      }}
+      {{ bench.routine?.setUp.note || statedWords(bench.trace?.cards ?? []) }}
     </span>
   </template>
   <span class="sr-only">{{ spoken }}</span>

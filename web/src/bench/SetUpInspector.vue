@@ -6,6 +6,7 @@ import { RoleChip } from '@/deck'
 import { addRole, changeRole, placeLabel, removeRole } from '@/routine'
 import { vTyped } from '@/ui/typed'
 import { computed } from 'vue'
+import { statedWords } from './stated'
 import { useBench } from './store'
 import ThingsEditor from './ThingsEditor.vue'
 
@@ -17,22 +18,11 @@ defineEmits<{
   lay: []
 }>()
 
-/** How much of the order of the cards is settled. */
-const statedWords = computed(() => {
-  const cards = bench.trace?.cards ?? []
-  const open = cards.filter((card) => card.stated !== 'placed').length
-  return open === 0
-    ? t('bench.setUpInspector.everyCardStated')
-    : open === cards.length
-      ? t('bench.setUpInspector.anyOrderAllFaceDown')
-      : t('bench.setUpInspector.someStated', { stated: cards.length - open, open })
-})
-
 /** What is special about the set-up, in a line. */
 const laidWords = computed(() => {
   const { order, extra, piles, markings, bend } = bench.whole!.setUp
   const words = [
-    statedWords.value,
+    statedWords(bench.trace?.cards ?? []),
     order
       ? t('bench.setUpInspector.onTop', {
           order: order.split(/\s+/).slice(0, 6).join(' '),

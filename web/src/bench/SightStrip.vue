@@ -47,7 +47,7 @@ function sideOf(card: number, front: boolean): Pick<Seen, 'sign' | 'red' | 'open
 /** The same of a side that nobody sees: of some card there is nothing to be told. */
 function hiddenSideOf(card: number, front: boolean): Pick<Seen, 'sign' | 'red' | 'open'> {
   const side = sideOf(card, front)
-  return side.open ? { sign: t('deck.someCard'), red: false, open: true } : side
+  return side.open ? { sign: t('bench.sightStrip.someCard'), red: false, open: true } : side
 }
 
 function sees(seenBy: string): boolean {

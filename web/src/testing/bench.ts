@@ -57,6 +57,7 @@ export async function storedRoutine(title: string, steps: object[], roles: objec
 export async function newFaceUpCount(title: string): Promise<OpenBench> {
   const bench = await newRoutine(title)
   await fireEvent.update(screen.getByLabelText('Pack'), '4')
+  await fireEvent.update(screen.getByLabelText('The other cards'), 'true')
   await bench.addMove('turn the pile over')
   await bench.addMove('count hiding the third')
   await fireEvent.update(screen.getByLabelText('The packet in'), 'deck')

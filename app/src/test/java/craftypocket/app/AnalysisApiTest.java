@@ -80,6 +80,35 @@ class AnalysisApiTest {
     }
 
     @Test
+    void what_the_set_up_does_not_state_lies_in_any_order() {
+        String cut = "{\"id\": \"s\", \"move\": \"false-cut\"}";
+        String claims = """
+                {"id": "ace", "claim": {"kind": "card-at", "settings": {"card": "AS", "nth": "1"}}},
+                {"id": "club", "claim": {"kind": "card-at", "settings": {"card": "AC", "nth": "40"}}}""";
+        String open = routine("52", "", cut, claims);
+        JsonNode judged = survey(open);
+
+        assertThat(judged.path("exhaustive").asBoolean()).isTrue();
+        assertThat(judged.path("worlds").asLong()).isEqualTo(52 * 51);
+        assertThat(finding(judged, "ace").path("held").asLong()).isEqualTo(51);
+        assertThat(finding(judged, "ace").path("because").asString()).isEqualTo("fails if A♠ lies at place 2 to 52");
+        JsonNode failing = finding(judged, "ace").path("failing");
+        assertThat(failing.path("lies.AS").asInt()).isGreaterThan(1);
+        assertThat(trace(open, failing.toString()).at("/outcomes/0/holds").asBoolean())
+                .isFalse();
+        assertThat(trace(open, "{\"lies.AS\": 1, \"lies.AC\": 40}").at("/outcomes/1/holds").asBoolean())
+                .isTrue();
+        assertThat(trace(open, "{}").at("/cards/0/stated").asString()).isEqualTo("named");
+        assertThat(trace(open, "{}").at("/cards/1/stated").asString()).isEqualTo("open");
+        assertThat(trace(open, "{}").at("/cards/1/name").asString()).isEqualTo("some card, here the two of spades");
+
+        String inOrder = open.replace("\"pack\": \"52\"", "\"pack\": \"52\", \"newDeckOrder\": true");
+        assertThat(survey(inOrder).path("allHold").asBoolean()).isTrue();
+        assertThat(trace(inOrder, "{\"lies.AS\": 5}").at("/outcomes/0/holds").asBoolean())
+                .isTrue();
+    }
+
+    @Test
     void the_wager_holds_every_way_and_a_number_too_small_is_found() {
         JsonNode good = survey(demo(1));
         JsonNode low = survey(demo(1).replace("\"number\": \"23\"", "\"number\": \"18\""));
