@@ -239,7 +239,7 @@ function shown(code: string) {
             />
             <span v-if="p === 0 && others > 0" class="text-sm text-soft">
               {{
-                $t('bench.setUpTray.inAnyOrder', {
+                $t(setUp.newDeckOrder ? 'bench.setUpTray.inNewDeckOrder' : 'bench.setUpTray.inAnyOrder', {
                   pile: pile.cards.length > 0 ? $t('bench.setUpTray.then') : '',
                   others,
                 })

@@ -96,7 +96,9 @@ class AnalysisApiTest {
         assertThat(failing.path("lies.AS").asInt()).isGreaterThan(1);
         assertThat(trace(open, failing.toString()).at("/outcomes/0/holds").asBoolean())
                 .isFalse();
-        assertThat(trace(open, "{\"lies.AS\": 1, \"lies.AC\": 40}").at("/outcomes/1/holds").asBoolean())
+        assertThat(trace(open, "{\"lies.AS\": 1, \"lies.AC\": 40}")
+                        .at("/outcomes/1/holds")
+                        .asBoolean())
                 .isTrue();
         assertThat(trace(open, "{}").at("/cards/0/stated").asString()).isEqualTo("named");
         assertThat(trace(open, "{}").at("/cards/1/stated").asString()).isEqualTo("open");

@@ -242,13 +242,13 @@ final class StateSurvey {
             tooMuch("something falls by chance within another move");
             return choices.get(choices.size() - 1).isChance()
                     && choices.stream().noneMatch(c -> c.setting() instanceof ChunksSetting)
-                    && plainly(step, next, choices.size() - 1);
+                    && eachWay(step, next, choices.size() - 1);
         }
         if (ways(choices, plan.pack().size()) > MOST_WAYS) {
             tooMuch("one step can go in too many ways");
             return false;
         }
-        return plainly(step, next, choices.size());
+        return eachWay(step, next, choices.size());
     }
 
     /**
@@ -256,7 +256,7 @@ final class StateSurvey {
      *
      * @param numbers how many of its choices are numbers; what is beyond them falls by chance
      */
-    private boolean plainly(int step, States next, int numbers) {
+    private boolean eachWay(int step, States next, int numbers) {
         boolean chance = numbers < judge.choices(step).length;
         Links links = new Links(firstChoice(step), numbers, conditionsOf(step));
         EachChance draws = new EachChance();
