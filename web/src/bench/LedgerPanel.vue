@@ -112,8 +112,7 @@ const entries = computed(() =>
                   :aria-label="$t('bench.ledgerPanel.anotherCardFor', { label: entry.role.label })"
                   @click="bench.layAnother(entry.state.card)"
                 >
-                  {{ $t('bench.ledgerPanel.another') }}
-                </button>
+                  {{ $t('bench.ledgerPanel.another') }}</button>{{ ' ' }}
               </template>
               <span v-else :class="{ 'text-pip-red': entry.red }">{{ entry.sign }}</span>
               <template v-if="entry.state.chosen"> · {{ entry.names }} · {{ entry.place }}</template>
