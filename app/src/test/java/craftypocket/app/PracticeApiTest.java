@@ -76,7 +76,8 @@ class PracticeApiTest {
     void what_was_missed_is_asked_first() {
         String asked = """
                 {"subject": "a-cut", "seed": 4, "routine": {"format": "crafty-pocket/routine", "version": 1,
-                 "title": "Two cuts", "setUp": {"pack": "52"}, "roles": [{"letter": "K", "kind": "key", "card": "AS"}],
+                 "title": "Two cuts", "setUp": {"pack": "52", "newDeckOrder": true},
+                 "roles": [{"letter": "K", "kind": "key", "card": "AS"}],
                  "steps": [{"id": "one", "move": "complete-cut", "settings": {"depth": "15-37"}},
                            {"id": "two", "move": "complete-cut", "settings": {"depth": "20"}}], "claims": []}}""";
         JsonNode before = post("/api/practice/questions", asked).json();
@@ -99,7 +100,8 @@ class PracticeApiTest {
         String asked = """
                 {"subject": "settled", "seed": 4, "world": {"one.depth": 22},
                  "routine": {"format": "crafty-pocket/routine", "version": 1,
-                 "title": "A cut", "setUp": {"pack": "52"}, "roles": [{"letter": "K", "kind": "key", "card": "AS"}],
+                 "title": "A cut", "setUp": {"pack": "52", "newDeckOrder": true},
+                 "roles": [{"letter": "K", "kind": "key", "card": "AS"}],
                  "steps": [{"id": "one", "move": "complete-cut", "settings": {"depth": "15-37"}}], "claims": []}}""";
 
         JsonNode questions = post("/api/practice/questions", asked).json();
