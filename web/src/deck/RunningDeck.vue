@@ -58,7 +58,11 @@ const pointedName = computed(() => {
   const slot = pointed.value
   const card = slot && props.trace.cards[slot.card]!
   return slot && card
-    ? [card.name, ...card.marks, t('deck.runningDeck.fromTheTop', { position: slot.position })].join(', ')
+    ? [
+        card.stated === 'open' ? t('deck.runningDeck.someCard', { name: card.name }) : card.name,
+        ...card.marks,
+        t('deck.runningDeck.fromTheTop', { position: slot.position }),
+      ].join(', ')
     : ''
 })
 

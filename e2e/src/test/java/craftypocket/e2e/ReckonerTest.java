@@ -22,6 +22,7 @@ class ReckonerTest extends InBrowser {
         newRoutine("From the reckoner");
         page.getByText("+ key").click();
         page.getByLabel("Card of K").selectOption("AS");
+        page.getByLabel("The other cards").selectOption("true");
         waitUntilSaved();
         visit("/reckoner");
         tile("Cut it there").getByLabel("Card at").fill("1");

@@ -230,7 +230,7 @@ record TraceDocument(
         return new CardDocument(
                 CardText.code(card),
                 CardText.sign(card),
-                (open ? "some card, here the " : "") + CardText.name(card),
+                CardText.name(card),
                 red(card.front()),
                 side(card.front()),
                 side(card.back()),
