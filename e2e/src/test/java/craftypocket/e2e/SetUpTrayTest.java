@@ -45,6 +45,6 @@ class SetUpTrayTest extends InBrowser {
         button("Done").click();
         waitUntilSaved();
         assertThat(page.getByText("A♠ short".replace("A♠", "AS"))).isVisible();
-        assertThat(row("set-up")).containsText("1 stated, 51 in any order");
+        assertThat(row("set-up")).containsText("2 stated, 50 in any order");
     }
 }
