@@ -161,7 +161,13 @@ public record Resets(List<Reset> list, SetUp after) {
             tasks.forEach((key, of) -> {
                 boolean same = ends.all()
                         && of.size() == each.size()
-                        && of.stream().map(Task::told).distinct().count() == 1;
+                        && of.stream().map(Task::told).distinct().count() == 1
+                        // Of a card that could as well be another there is no name to tell, however few arrangements
+                        // there are.
+                        && of.stream()
+                                .allMatch(task -> task.told().equals(task.anyhow())
+                                        || Collections.disjoint(
+                                                task.cards(), ends.usual().open()));
                 Task first = of.get(0);
                 List<String> cards = new ArrayList<>(first.cards());
                 of.forEach(task -> cards.retainAll(task.cards()));
