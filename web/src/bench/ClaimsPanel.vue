@@ -79,6 +79,7 @@ const edited = computed(() => bench.routine?.claims.findIndex((c) => c.id === ed
         v-for="finding in findings"
         :key="`${finding.kind}-${finding.id}-${finding.sentence}`"
         data-testid="finding"
+        :data-finding="`${finding.kind} ${finding.id}`"
       >
         <p class="leading-snug">
           {{ finding.sentence }}

@@ -120,7 +120,16 @@ abstract class InBrowser {
 
     /** Makes a routine of its own for a test, from an empty deck, and opens it on the Bench. */
     protected void newRoutine(String title) throws IOException {
-        HttpResponse<String> made = new Http(url("")).send("POST", "/api/routines", "{\"title\": \"" + title + "\"}");
+        openMade("/api/routines", "{\"title\": \"" + title + "\"}");
+    }
+
+    /** Brings in a routine as a file and opens it on the Bench. */
+    protected void openFile(String routine) throws IOException {
+        openMade("/api/routines/from-file", routine);
+    }
+
+    private void openMade(String path, String body) throws IOException {
+        HttpResponse<String> made = new Http(url("")).send("POST", path, body);
         openOnBench(made.headers().firstValue("Location").orElseThrow().replaceFirst(".*/", ""));
     }
 

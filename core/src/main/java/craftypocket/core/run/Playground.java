@@ -165,7 +165,8 @@ public final class Playground {
                 .filter(role -> steps.stream()
                         .anyMatch(step -> step.settings().containsValue(role.letter()) || usually(step, role)))
                 .toList();
-        return new Routine(beginning.setUp(), spokenOf, steps, List.of(), own);
+        // Each card shows where it came from.
+        return new Routine(beginning.setUp().inNewDeckOrder(), spokenOf, steps, List.of(), own);
     }
 
     /** Whether a step leaves a setting as usual, which is this role. */
