@@ -13,6 +13,8 @@ import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.RoutineClaim;
 import craftypocket.core.routine.SetUp;
 import craftypocket.core.routine.Step;
+import craftypocket.core.run.Knowledge;
+import craftypocket.core.run.Known;
 import craftypocket.core.run.Survey;
 import craftypocket.core.run.SurveyOptions;
 import craftypocket.core.run.Surveyor;
@@ -209,6 +211,24 @@ public final class Script {
 
     public Trace trace(Map<String, Integer> world) {
         return Tracer.trace(plan(), new World(world));
+    }
+
+    /** The trace of a world with what the performer knows at each moment. */
+    public Trace knownTrace(Map<String, Integer> world) {
+        return Knowledge.of(plan(), SurveyOptions.withDefaults()).orElseThrow().trace(new World(world));
+    }
+
+    /** What the performer knows at each moment of a world. */
+    public List<Known> known(Map<String, Integer> world) {
+        return knownTrace(world).moments().stream()
+                .map(moment -> moment.known().orElseThrow())
+                .toList();
+    }
+
+    /** What the performer knows in the end. */
+    public Known known() {
+        List<Known> all = known(Map.of());
+        return all.get(all.size() - 1);
     }
 
     public Survey survey() {

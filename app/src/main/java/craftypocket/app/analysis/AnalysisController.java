@@ -10,9 +10,12 @@ import craftypocket.app.routines.RoutineFiles;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.read.Plan;
 import craftypocket.core.routine.Routine;
+import craftypocket.core.run.Knowledge;
 import craftypocket.core.run.Survey;
 import craftypocket.core.run.SurveyOptions;
 import craftypocket.core.run.Surveyor;
+import craftypocket.core.run.Trace;
+import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
 import craftypocket.core.solve.Boundary;
 import craftypocket.core.solve.Effort;
@@ -47,6 +50,21 @@ class AnalysisController {
             Map<String, @NotNull Integer> world) {
 
         TraceRequest {
+            world = Objects.requireNonNullElse(world, Map.of());
+        }
+    }
+
+    /** A world, and a name under which the work can be stopped; one of the same name that is under way is stopped; may be missing. */
+    record KnownRequest(
+            @NotNull @Valid RoutineDocument routine,
+
+            @NotNull @Size(max = 2000, message = "at most 2000 choices")
+            Map<String, @NotNull Integer> world,
+
+            @Pattern(regexp = Computations.NAME, message = Computations.NAME_RULE)
+            String computation) {
+
+        KnownRequest {
             world = Objects.requireNonNullElse(world, Map.of());
         }
     }
@@ -135,7 +153,29 @@ class AnalysisController {
     @PostMapping("/trace")
     TraceDocument trace(@Valid @RequestBody TraceRequest request) {
         Plan plan = files.plan(request.routine());
-        return TraceDocument.of(plan, new World(request.world()), notes.hand()::say, notes.forced());
+        return document(plan, Tracer.trace(plan, new World(request.world())));
+    }
+
+    private TraceDocument document(Plan plan, Trace trace) {
+        return TraceDocument.of(plan, trace, notes.hand()::say, notes.forced());
+    }
+
+    /** The same, with what you know at each moment: what is the same in all ways that look alike to you, as far as there are not too many. */
+    @PostMapping("/trace/known")
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = TraceDocument.class)))
+    ResponseEntity<?> known(@Valid @RequestBody KnownRequest request) {
+        Routine routine = files.plan(request.routine()).routine();
+        World world = new World(request.world());
+        return computations.answer(request.computation(), effort -> {
+            Plan plan = files.plan(routine);
+            SurveyOptions options =
+                    SurveyOptions.withDefaults().with(effort::stopped).withHurry(effort::hurried);
+            return document(
+                    plan,
+                    Knowledge.of(plan, options)
+                            .map(knowledge -> knowledge.trace(world))
+                            .orElseGet(() -> Tracer.trace(plan, world)));
+        });
     }
 
     /** The boundaries between the blocks of a step that can be put elsewhere. */

@@ -7,6 +7,7 @@ import craftypocket.core.cards.CardText;
 import craftypocket.core.cards.Mark;
 import craftypocket.core.cards.Side;
 import craftypocket.core.layout.Hold;
+import craftypocket.core.layout.Knower;
 import craftypocket.core.layout.Lying;
 import craftypocket.core.layout.Pile;
 import craftypocket.core.layout.Place;
@@ -16,8 +17,6 @@ import craftypocket.core.read.Plan;
 import craftypocket.core.read.PlannedStep;
 import craftypocket.core.run.Ribbon;
 import craftypocket.core.run.Trace;
-import craftypocket.core.run.Tracer;
-import craftypocket.core.run.World;
 import craftypocket.core.settings.Cast;
 import craftypocket.core.settings.Setting;
 import jakarta.validation.constraints.NotNull;
@@ -151,7 +150,10 @@ record TraceDocument(
             @NotNull String place,
             int depth) {}
 
-    /** {@code card} is -1 while no world of this kind chooses one; {@code place} is then empty. */
+    /**
+     * {@code card} is -1 while no world of this kind chooses one; {@code place} is then empty. {@code placeKnown} says how well you know
+     * the place, {@code within} how far off you may be who know it nearly; it is empty where nobody went through all ways.
+     */
     record RoleStateDocument(
             int card,
             boolean chosen,
@@ -161,6 +163,7 @@ record TraceDocument(
             int fromBottom,
             boolean faceUp,
             @NotNull String placeKnown,
+            int within,
             @NotNull List<String> nameKnownTo,
             int takenFor,
             @NotNull List<SpotOfCard> slug) {}
@@ -187,11 +190,10 @@ record TraceDocument(
             boolean holds) {}
 
     /**
-     * @param world in which it was traced
+     * @param trace what happens, with what is known where all ways were gone through
      * @param words how the performer wants to be spoken to
      */
-    static TraceDocument of(Plan plan, World world, UnaryOperator<String> words, Set<Side> forced) {
-        Trace trace = Tracer.trace(plan, world);
+    static TraceDocument of(Plan plan, Trace trace, UnaryOperator<String> words, Set<Side> forced) {
         List<MomentDocument> moments = new ArrayList<>();
         for (int i = 0; i < trace.moments().size(); i++) {
             moments.add(moment(
@@ -366,8 +368,14 @@ record TraceDocument(
                 role.position(),
                 role.fromBottom(),
                 role.faceUp(),
-                Constants.word(role.placeKnown()),
-                role.nameKnownTo().stream().map(plan.people()::get).toList(),
+                moment.known().map(known -> Constants.word(known.place(index))).orElse(""),
+                moment.known().map(known -> known.within(index)).orElse(0),
+                Stream.concat(
+                                moment.known().filter(known -> known.name(index)).stream()
+                                        .map(known -> Knower.PERFORMER),
+                                role.nameKnownTo().stream())
+                        .map(plan.people()::get)
+                        .toList(),
                 role.takenFor(),
                 Arrays.stream(plan.slug(index))
                         .mapToObj(card -> spot(moment, card))

@@ -10,6 +10,8 @@ import craftypocket.core.layout.Place;
 import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.read.Plan;
 import craftypocket.core.routine.Occasion;
+import craftypocket.core.run.Knowledge;
+import craftypocket.core.run.SurveyOptions;
 import craftypocket.core.run.Trace;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
@@ -37,7 +39,10 @@ final class RoutineScript {
 
     RoutineScript(RoutineDocument routine, Plan plan) {
         this.routine = routine;
-        List<Trace.Moment> moments = Tracer.trace(plan, World.USUAL).moments();
+        List<Trace.Moment> moments = Knowledge.of(plan, SurveyOptions.withDefaults())
+                .map(knowledge -> knowledge.trace(World.USUAL))
+                .orElseGet(() -> Tracer.trace(plan, World.USUAL))
+                .moments();
         for (int i = 0; i < moments.size(); i++) {
             String note =
                     i == 0 ? routine.setUp().note() : routine.steps().get(i - 1).note();
@@ -49,12 +54,15 @@ final class RoutineScript {
     private static List<Marked> marked(Plan plan, Trace.Moment moment) {
         List<Marked> marked = new ArrayList<>();
         for (int i = 0; i < moment.roles().size(); i++) {
+            int which = i;
             Trace.RoleState role = moment.roles().get(i);
             // Of what nobody stated neither place nor name is told.
             boolean anywhere = role.chosen()
                     && plan.arrangement().unstated(role.card())
                     && !plan.arrangement().anyCard(role.card())
-                    && role.placeKnown() != PlaceKnowledge.EXACT;
+                    && moment.known()
+                            .filter(known -> known.place(which) == PlaceKnowledge.EXACT)
+                            .isEmpty();
             if (role.chosen() && Place.DECK.equals(role.place()) && !anywhere) {
                 String letter = plan.routine().roles().get(i).letter();
                 String sign = CardText.sign(plan.pack().card(role.card()));

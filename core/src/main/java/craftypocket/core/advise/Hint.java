@@ -30,6 +30,7 @@ public record Hint(Rule rule, int step, String text, String reason) {
         NOTHING_COVERS,
         CARD_SHOWN_TWICE,
         NAME_NEVER_LEARNT,
+        CANNOT_TELL,
         PLACE_DESTROYED,
         HANDED_OUT_SPECIAL,
         HANDED_OUT_REVERSED,

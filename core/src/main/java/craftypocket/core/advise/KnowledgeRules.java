@@ -4,7 +4,6 @@ import craftypocket.core.cards.CardText;
 import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Remark;
 import craftypocket.core.moves.Trait;
-import craftypocket.core.read.Obstacle;
 import craftypocket.core.read.Plan;
 import craftypocket.core.read.PlannedStep;
 import craftypocket.core.routine.RoleKind;
@@ -22,21 +21,36 @@ final class KnowledgeRules extends Rules {
     @Override
     void look() {
         margins();
+        if (setUp().known().isEmpty()) {
+            // Nobody went through all ways, and one alone tells nothing.
+            return;
+        }
         for (int role = 0; role < plan().cast().parts().size(); role++) {
             notPlaced(role);
         }
         for (int i = 0; i < steps(); i++) {
             int at = i;
-            after(i).broken().flatMap(Obstacle::unknown).ifPresent(unknown -> {
+            if (after(i).known().isPresent() && !before(i).known().get().tells()) {
+                cannotTell(i);
+            }
+            after(i).missing().ifPresent(unknown -> {
                 if (unknown.name()) {
                     nameMissing(at, unknown.role());
-                } else {
-                    if (!isOpen(unknown.role())) {
-                        placeMissing(at, unknown.role());
-                    }
+                } else if (!isOpen(unknown.role())) {
+                    placeMissing(at, unknown.role());
                 }
             });
         }
+    }
+
+    private void cannotTell(int index) {
+        add(
+                Hint.Rule.CANNOT_TELL,
+                index,
+                "You cannot tell here whether this is so: “"
+                        + step(index).condition().orElse("") + "”. "
+                        + "Look first, or make it depend on something that you know or see then.",
+                "What looks alike to you must lead to the same step.");
     }
 
     private void margins() {
@@ -86,7 +100,9 @@ final class KnowledgeRules extends Rules {
     }
 
     private static boolean exact(Trace.Moment moment, int role) {
-        return moment.roles().get(role).placeKnown() == PlaceKnowledge.EXACT;
+        return moment.known()
+                .filter(known -> known.place(role) == PlaceKnowledge.EXACT)
+                .isPresent();
     }
 
     private void nameMissing(int index, int role) {

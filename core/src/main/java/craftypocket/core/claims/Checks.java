@@ -1,6 +1,7 @@
 package craftypocket.core.claims;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Knower;
 
 /** Checks that claims and the needs of moves share. Roles and places are indices. */
 public final class Checks {
@@ -123,9 +124,12 @@ public final class Checks {
         return false;
     }
 
-    /** The card that the performer takes for a role's is the role's. */
+    /** The card that the performer takes for a role's is the role's; where he takes none for it, he knows its name. */
     public static Check namedIsTheirs(int role) {
-        return hands -> hands.cardOf(role) >= 0 && hands.takenFor(role) == hands.cardOf(role);
+        return hands -> hands.cardOf(role) >= 0
+                && (hands.takenFor(role) < 0
+                        ? hands.knowsName(Knower.PERFORMER, role)
+                        : hands.takenFor(role) == hands.cardOf(role));
     }
 
     public static Check nameKnown(int knower, int role) {

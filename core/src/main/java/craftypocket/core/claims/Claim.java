@@ -11,7 +11,9 @@ import craftypocket.core.settings.SettingReader;
 import craftypocket.core.settings.Values;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** A claim that was read: a check and its sentence. */
 public final class Claim implements Check {
@@ -19,7 +21,8 @@ public final class Claim implements Check {
     private final String sentence;
     private final Check check;
     private final Optional<Taken> taken;
-    private final Check noticed;
+    private final Set<Integer> glances;
+    private boolean ofKnowledge;
 
     /**
      * What whoever believes a claim takes a pile for.
@@ -29,11 +32,11 @@ public final class Claim implements Check {
      */
     public record Taken(int place, int cards) {}
 
-    private Claim(String sentence, Check check, Check noticed, Optional<Taken> taken) {
+    private Claim(String sentence, Check check, Set<Integer> glances, Optional<Taken> taken) {
         this.sentence = sentence;
         this.check = check;
         this.taken = taken;
-        this.noticed = noticed;
+        this.glances = glances;
     }
 
     /**
@@ -52,7 +55,7 @@ public final class Claim implements Check {
                     spec.kind(),
                     "there is no such claim",
                     "Use one of: " + ClaimKinds.ALL.stream().map(ClaimKind::id).collect(Collectors.joining(", "))));
-            return new Claim("", hands -> false, Noticing.NEVER, Optional.empty());
+            return new Claim("", hands -> false, Set.of(), Optional.empty());
         }
         ClaimKind kind = found.get();
         int gapsBefore = reader.gaps().size();
@@ -82,8 +85,9 @@ public final class Claim implements Check {
         Claim claim = new Claim(
                 says,
                 readable ? check(kind, values, around, spec.not()) : hands -> false,
-                readable ? kind.noticed(values) : Noticing.ALWAYS,
+                readable ? Set.of(kind.glance(values)) : Set.of(),
                 readable && !spec.not() && spec.or().isEmpty() ? kind.taken(values) : Optional.empty());
+        claim.ofKnowledge = readable && kind.saysWhatIsKnown(values);
         for (int i = 0; i < spec.or().size(); i++) {
             claim = claim.or(read(spec.or().get(i), reader, problems, where + ".or[" + i + "]", around));
         }
@@ -101,11 +105,13 @@ public final class Claim implements Check {
     }
 
     private Claim or(Claim other) {
-        return new Claim(
+        Claim both = new Claim(
                 sentence + ", or: " + other.sentence,
                 hands -> check.holds(hands) || other.holds(hands),
-                hands -> noticed.holds(hands) && other.noticed(hands),
+                Stream.concat(glances.stream(), other.glances.stream()).collect(Collectors.toSet()),
                 Optional.empty());
+        both.ofKnowledge = ofKnowledge || other.ofKnowledge;
+        return both;
     }
 
     @Override
@@ -113,9 +119,20 @@ public final class Claim implements Check {
         return check.holds(hands);
     }
 
-    /** Whether the performer can tell at this moment if it is so. */
-    public boolean noticed(Hands hands) {
-        return noticed.holds(hands);
+    /** Whether it says what the performer knows, which only all ways together tell. */
+    public boolean ofKnowledge() {
+        return ofKnowledge;
+    }
+
+    /** Whoever wants to know whether it is so glances at the faces of the piles in his hands that decide it. */
+    public void glance(Hands hands) {
+        for (int place : glances) {
+            if (place >= 0
+                    && hands.size(place) > 0
+                    && hands.places().at(place).kind().ownHand()) {
+                hands.glance(place);
+            }
+        }
     }
 
     /** The pile that whoever believes it takes for so many cards, if it says that. */

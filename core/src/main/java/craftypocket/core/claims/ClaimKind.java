@@ -1,6 +1,5 @@
 package craftypocket.core.claims;
 
-import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.SettingList;
 import craftypocket.core.settings.Values;
@@ -8,6 +7,9 @@ import java.util.Optional;
 
 /** A sort of claim: what can be said of a layout, with settings of its own. */
 public abstract class ClaimKind {
+
+    /** A claim that no glance decides. */
+    protected static final int NO_PLACE = -1;
 
     private final String id;
     private final String name;
@@ -40,16 +42,14 @@ public abstract class ClaimKind {
         return check(values);
     }
 
-    /**
-     * Whether the performer can tell at a moment if it is so. Where it says something of cards, he must know where each of
-     * them lies, or see it lie face up; claims of other things say themselves how they are told.
-     */
-    protected Check noticed(Values values) {
-        int[] roles = settings.all().stream()
-                .filter(RoleSetting.class::isInstance)
-                .mapToInt(setting -> values.of((RoleSetting) setting))
-                .toArray();
-        return roles.length == 0 ? Noticing.NEVER : Noticing.places(roles);
+    /** Whether it says what the performer knows, which only all ways together tell. */
+    protected boolean saysWhatIsKnown(Values values) {
+        return false;
+    }
+
+    /** The pile at whose face a glance tells whether it is so, if the performer holds it; -1 for none. */
+    protected int glance(Values values) {
+        return NO_PLACE;
     }
 
     /** Whether it says something of a pile that must be there: of no pile nothing can be seen or believed. */

@@ -31,6 +31,10 @@ public final class Hands {
      */
     private static final VarHandle EIGHT_SLOTS =
             MethodHandles.byteArrayViewVarHandle(long[].class, ByteOrder.LITTLE_ENDIAN);
+    /** So few cards are counted at a glance. */
+    private static final int AT_A_GLANCE = 2;
+
+    private static final long NOTHING = 0;
     private static final long EACH_BYTE = 0x0101010101010101L;
 
     private final Kit kit;
@@ -48,13 +52,19 @@ public final class Hands {
     /** Whether names are drawn here. */
     private final boolean drawing;
 
+    private final int livedAt;
+    private Knowing knowing;
+    private boolean knowledgeAsked;
+    private boolean away;
+
     private final byte[] state;
     private final Reorderings reorderings;
     /** A pile as it lay before it was shuffled. */
     private final byte[] shuffled;
 
     private final Holds holds;
-    private final Knowledge known;
+    private final RoleCards known;
+    private final Lived lived;
     private final List<Lookout> lookouts;
     private final Sights sights;
     private final Props props;
@@ -88,10 +98,10 @@ public final class Hands {
      * @param lookouts what claims wait to see
      */
     public Hands(Kit kit, Places places, int roles, int notes, List<Lookout> lookouts) {
-        this(kit, places, roles, notes, lookouts, false);
+        this(kit, places, roles, notes, lookouts, false, 0);
     }
 
-    private Hands(Kit kit, Places places, int roles, int notes, List<Lookout> lookouts, boolean drawing) {
+    private Hands(Kit kit, Places places, int roles, int notes, List<Lookout> lookouts, boolean drawing, int faces) {
         this.drawing = drawing;
         this.kit = kit;
         this.places = places;
@@ -103,14 +113,15 @@ public final class Hands {
         int holdAt = sizeAt + placeCount;
         int knownAt = holdAt + Holds.bytes(places, cards);
         props = places.props();
-        int thingAt = knownAt + Knowledge.bytes(roles, placeCount);
+        int thingAt = knownAt + RoleCards.bytes(roles);
         doneAt = thingAt + Stowed.bytes(props.things().size());
         noteAt = doneAt + cards;
         excessAt = noteAt + notes;
         int sightAt = excessAt + placeCount;
         // Looking for a card reads eight bytes at once, and so up to seven past the last slot.
         drawnAt = sightAt + lookouts.size();
-        state = new byte[drawnAt + (drawing ? cards : 0) + Long.BYTES];
+        livedAt = drawnAt + (drawing ? cards : 0);
+        state = new byte[livedAt + Lived.bytes(roles, faces) + Long.BYTES];
         reorderings = new Reorderings(state, new byte[cards]);
         shuffled = new byte[cards];
         renamed = new byte[cards];
@@ -118,7 +129,8 @@ public final class Hands {
             renamed[card] = (byte) card;
         }
         holds = new Holds(this, places, state, holdAt);
-        known = new Knowledge(this, roles, placeCount, state, knownAt);
+        known = new RoleCards(roles, state, knownAt);
+        lived = new Lived(state, livedAt, roles, faces);
         stowed = new Stowed(props.things().size(), state, thingAt);
         this.lookouts = List.copyOf(lookouts);
         sights = new Sights(this, lookouts, state, sightAt);
@@ -131,21 +143,44 @@ public final class Hands {
 
     /** A surface of the same shape, with nothing on it yet. */
     public Hands another() {
-        return new Hands(kit, places, roles, notes, lookouts, drawing);
+        return new Hands(kit, places, roles, notes, lookouts, drawing, lived.most());
     }
 
     /** A surface of the same shape, with nothing on it yet, that also has room for what is {@linkplain #drawn drawn} of names. */
     public Hands drawing() {
-        return new Hands(kit, places, roles, notes, lookouts, true);
+        return new Hands(kit, places, roles, notes, lookouts, true, lived.most());
     }
 
-    /** Makes this surface like another of the same shape. The watcher stays. */
+    /**
+     * A surface of the same shape, with nothing on it yet, that also has room for what the performer {@linkplain #lived() lived
+     * through}.
+     *
+     * @param many whether for many faces that he sees
+     */
+    public Hands living(boolean many) {
+        return new Hands(kit, places, roles, notes, lookouts, drawing, many ? Lived.MANY : Lived.FEW);
+    }
+
+    /**
+     * Makes this surface like another of the same shape, which may have no room for what is drawn or lived through: then nothing
+     * is yet. The watcher stays.
+     */
     public void copyFrom(Hands other) {
         System.arraycopy(other.state, 0, state, 0, drawnAt);
         if (drawing && other.drawing) {
             System.arraycopy(other.state, drawnAt, state, drawnAt, cards);
         } else if (drawing) {
             Arrays.fill(state, drawnAt, drawnAt + cards, (byte) 0);
+        }
+        if (lived.follows() && other.lived.follows()) {
+            System.arraycopy(other.state, other.livedAt, state, livedAt, Lived.bytes(roles, lived.most()));
+        } else if (lived.follows()) {
+            int named = 0;
+            for (int role = 0; role < roles; role++) {
+                named |= cardOf(role) >= 0 ? 1 << role : 0;
+            }
+            known.name(named);
+            lived.begin(named);
         }
     }
 
@@ -164,22 +199,54 @@ public final class Hands {
         return hash;
     }
 
-    /**
-     * From here on what the performer knows is not followed: it costs a quarter of a survey, and few routines ask for it.
-     * What is asked all the same {@linkplain #missesKnowledge() is told}; its answer means nothing.
-     */
-    public void leaveKnowledge() {
-        known.leaveUnfollowed();
+    /** Who says what the performer knows at this moment, or null where nobody can. */
+    public void knownBy(Knowing newKnowing) {
+        knowing = newKnowing;
     }
 
-    /** From here on what the performer knows is followed again. */
-    public void followKnowledge() {
-        known.follow();
+    /** Whether it was asked what the performer knows where nobody could say it: that answer means nothing. */
+    public boolean knowledgeAsked() {
+        return knowledgeAsked;
     }
 
-    /** Whether something was asked that is not followed. */
-    public boolean missesKnowledge() {
-        return known.missed();
+    /** What was asked before does not count. */
+    public void forgetAsked() {
+        knowledgeAsked = false;
+    }
+
+    private Knowing knowing() {
+        knowledgeAsked |= knowing == null;
+        return knowing;
+    }
+
+    /** What the performer lived through up to now: the same in ways that look alike to him. */
+    public long lived() {
+        return lived.number();
+    }
+
+    /** Lives through something more: a number that the performer hears, or what he does. */
+    public void lives(long what) {
+        lived.add(what);
+    }
+
+    /** At which moments he saw the face of a role's card, a bit each, in so many words. */
+    public long facesSeen(int role, int word) {
+        return lived.faces(role, word);
+    }
+
+    /** In how many words {@linkplain #facesSeen faces} are told. */
+    public int wordsOfFaces() {
+        return lived.words();
+    }
+
+    /** Whether he saw more faces than can be kept apart. */
+    public boolean sawTooMany() {
+        return lived.tooMany();
+    }
+
+    /** The performer knows the names of these roles, a bit each, and of no others. */
+    public void knowsNames(int named) {
+        known.name(named);
     }
 
     /** Who stands in for what would be shuffled by chance or roughly, or null. */
@@ -224,7 +291,6 @@ public final class Hands {
 
     /** The position of a card in a pile, or 0 when it is not there. */
     public int positionIn(int place, int card) {
-        known.looksFor(place, card);
         return find(place, card);
     }
 
@@ -233,7 +299,6 @@ public final class Hands {
         return isIn(place, role) ? positionIn(place, cardOf(role)) : 0;
     }
 
-    /** The same, for what the performer need not know. */
     int find(int place, int card) {
         int from = place * cards;
         int end = from + size(place);
@@ -288,27 +353,13 @@ public final class Hands {
 
     /** The position from which a role's card was taken last, alone; 0 when it never was. */
     public int cameFrom(int role) {
-        known.guess();
         originsRead = true;
         return known.cameFrom(role);
     }
 
     /** The depth of a hold, or -1 when it is not held. */
     public int depthOf(int place, Hold.Kind kind) {
-        known.looksAt(place, kind);
         return holds.depth(place, kind);
-    }
-
-    int heldDepth(int place, Hold.Kind kind) {
-        return holds.depth(place, kind);
-    }
-
-    int placeOfFinger(int finger) {
-        return holds.placeOfFinger(finger);
-    }
-
-    int depthOfFinger(int finger) {
-        return holds.depthOfFinger(finger);
     }
 
     /** The depth of the break in a pile, of the last one if fingers hold several; -1 when none does. */
@@ -321,14 +372,8 @@ public final class Hands {
         return holds.lastFinger(place);
     }
 
-    /** Whether the performer knows how many cards lie above a hold. */
-    public boolean depthKnown(int place, Hold.Kind kind) {
-        return known.holdCounted(place, kind);
-    }
-
     /** The position of the lowest card that is jogged this way, or 0. */
     public int lowestJogged(int place, Hold.Kind way) {
-        known.guess();
         int position = size(place);
         while (position > 0
                 && !(way == Hold.Kind.OUT_JOG
@@ -337,6 +382,11 @@ public final class Hands {
             position--;
         }
         return position;
+    }
+
+    /** Whether a card is jogged, either way. */
+    public boolean sticksOut(int card) {
+        return holds.sticksOut(card);
     }
 
     /** Whether a card is jogged towards the people. */
@@ -350,6 +400,11 @@ public final class Hands {
     }
 
     public boolean knowsName(int knower, int role) {
+        if (knower == Knower.PERFORMER) {
+            Knowing asked = knowing();
+            // Whoever takes the right card for it believes to know it, and that is all that one way tells.
+            return asked == null ? takenFor(role) >= 0 && takenFor(role) == cardOf(role) : asked.name(role);
+        }
         return known.knowsName(knower, role);
     }
 
@@ -358,8 +413,16 @@ public final class Hands {
         return known.takenFor(role);
     }
 
+    /** How well the performer knows where a role's card lies. */
     public PlaceKnowledge placeKnown(int role) {
-        return known.placeKnown(role);
+        Knowing asked = knowing();
+        return asked == null ? PlaceKnowledge.EXACT : asked.place(role);
+    }
+
+    /** Whether he can tell if the next step is to be done. */
+    public boolean tells() {
+        Knowing asked = knowing();
+        return asked == null || asked.tells();
     }
 
     /** The number that was noted for later steps, or -1. */
@@ -429,8 +492,7 @@ public final class Hands {
 
     /**
      * The same surface with what nobody can tell apart made the same: of the cards that may change their numbers, the first that
-     * lies there gets the first of these numbers, and so on; what lies beyond the piles is nothing; the circles are counted
-     * from 1.
+     * lies there gets the first of these numbers, and so on; what lies beyond the piles is nothing.
      *
      * @param into where it is written: as many bytes as {@link #stateBytes}
      * @param nameless by card, whether it may change its number
@@ -490,16 +552,12 @@ public final class Hands {
         stowed.distinct(into);
     }
 
-    /** What the performer knows of places, whichever cards lie there. */
-    public byte[] knownPlaces() {
-        return known.places();
-    }
-
     /** What tells a card from others wherever it lies, as a number: the same for cards that nothing tells apart. */
     public long traits(int card, boolean[] nameless) {
         long told = nameless[card] ? 0xff : card;
         long done = ((long) drawn(card) << Byte.SIZE) | (state[doneAt + card] & 0xff);
-        return (((told << Integer.SIZE) | known.rolesOf(card)) << 2 * Byte.SIZE) | done;
+        return (((told << Integer.SIZE) | known.rolesOf(card) | known.takenAs(card) << Short.SIZE) << 2 * Byte.SIZE)
+                | done;
     }
 
     /** Whether shuffling a block can bring nothing into view that anybody waits for. */
@@ -629,15 +687,24 @@ public final class Hands {
         state[sizeAt + place]++;
     }
 
-    /** A step begins whose numbers the performer knows or not; {@link #endStep} must follow. */
-    public void beginStep(boolean numbersKnown) {
-        known.begin(numbersKnown);
+    /** A step is done: what lies in the open is seen, and the performer feels what he holds. */
+    public void endStep() {
+        lookAround();
+        feel();
     }
 
-    /** The step is done: what was known from a hold that is no more is known no longer. */
-    public void endStep() {
-        known.end();
-        lookAround();
+    /** Which piles there are, what is held in each, and which side lies uppermost. */
+    public void feel() {
+        for (int place = 0; place < placeCount && lived.follows(); place++) {
+            long felt = size(place) == 0 ? 0 : open[place] ? Math.min(size(place), AT_A_GLANCE + 1) : 1;
+            for (int kind = 0; kind < Hold.Kind.count() && !holds.none() && felt != 0; kind++) {
+                felt |= holds.depth(place, Hold.Kind.at(kind)) >= 0 ? 1L << kind + Byte.SIZE : 0;
+            }
+            lived.add(felt);
+            if (felt != 0 && open[place]) {
+                livesToSee(place, 1);
+            }
+        }
     }
 
     /** From here on what is seen is seen in this step, which begins; -1 is the set-up. */
@@ -694,60 +761,29 @@ public final class Hands {
         sights.seen(place, card, front, turnedTo);
     }
 
-    /**
-     * The next cards go in at a depth that the performer does not know, even where it is the top or the bottom.
-     *
-     * @param least the fewest cards that can then lie above them
-     * @param most the most cards that can
-     */
-    public void somewhere(int least, int most) {
-        known.somewhere(least, most);
-    }
-
-    /** The next hold of a finger is the one it has, a known number of cards away. */
-    public void sameGap() {
-        known.sameGap();
-    }
-
-    /** Whether the performer knows that the card is the first of the upper packet of a riffle that is not squared. */
-    public boolean firstOfUpper(int role) {
-        return known.firstOfUpper(role);
-    }
-
-    /** Of all numbers of the step only these matter from here on, and the performer knows them or not. */
-    public void counts(boolean known) {
-        this.known.counts(known);
-    }
-
-    /** From here on the step uses a number that the performer does not know. */
-    public void guess() {
-        known.guess();
-    }
-
     /** Completes a cut: the top {@code depth} cards go to the bottom. */
     public void cut(int place, int depth) {
-        known.cut(place, depth);
         holds.cut(place, depth);
         reorderings.cut(place * cards, size(place), depth);
-        known.moved();
     }
 
     /** Moves the block of {@code count} cards below {@code depth} of one pile into another, below its {@code into} cards. */
     public void transfer(int place, int depth, int count, int target, int into) {
-        known.moves(place, depth, count, target, into);
         move(place, depth, count, target, into);
     }
 
     /** Moves one card, which the performer knows to be one: from below {@code depth} of a pile into another. */
     public void single(int place, int depth, int target, int into) {
-        known.single(place, depth, target, into);
+        if (lived.follows() && !away) {
+            // From which end it came is seen, as far as it is an end.
+            lived.add(1 + (depth == 0 ? 1 : 0) + (depth == size(place) - 1 ? 2 : 0));
+        }
         move(place, depth, 1, target, into);
     }
 
     /** Moves all cards of a pile into another, below its {@code into} cards. */
     public void gather(int place, int target, int into) {
         if (target != place) {
-            known.gathered(place, target, into);
             move(place, 0, size(place), target, into);
         }
     }
@@ -775,28 +811,23 @@ public final class Hands {
             state[excessAt + target] += state[excessAt + place];
             state[excessAt + place] = 0;
         }
-        known.moved();
     }
 
     /** Brings a role's card, wherever it lies, into a pile, below its {@code into} cards. */
     public void bring(int role, int target, int into) {
         int from = whereIs(cardOf(role));
         single(from, positionIn(from, cardOf(role)) - 1, target, into);
-        if (into == 0) {
-            known.onTop(role);
-        } else {
-            known.here(role);
-        }
     }
 
     /** Deals cards singly from the top of one pile onto another, which reverses them. */
     public void deal(int place, int count, int target) {
         holds.mixed(place, 0, count);
-        known.dealing(place, count);
         transfer(place, 0, count, target, 0);
         reorderings.reverse(target * cards, count);
-        known.dealt(target, count);
         comeUp(target, count);
+        for (int position = count; position >= 1 && lived.follows(); position--) {
+            livesToSee(target, position);
+        }
     }
 
     /** Lets the card at a position lie this way round, whichever way it lies; it is turned where it is. */
@@ -813,7 +844,6 @@ public final class Hands {
 
     /** Turns over the block from one position to another, both included: its order is reversed and its sides change. */
     public void turn(int place, int first, int last) {
-        known.turned(place, first, last);
         holds.turned(place, first, last);
         reorderings.turn(place * cards + first - 1, last - first + 1);
     }
@@ -826,24 +856,13 @@ public final class Hands {
      */
     public void overhand(int place, int depth, int count, int[] chunks) {
         holds.mixed(place, depth, count);
-        known.mixed(place, depth, count, false);
         pulled(place, depth, count, chunks);
         reorderings.overhand(place * cards + depth, count, chunks);
     }
 
-    /**
-     * The same in chunks of sizes that the performer does not know.
-     *
-     * @param kept the roles of which the performer knows all the same where they come to lie, a bit each
-     */
-    public void overhandRoughly(int place, int depth, int count, int[] chunks, int kept) {
+    /** The same in chunks whose sizes nobody states. */
+    public void overhandRoughly(int place, int depth, int count, int[] chunks) {
         holds.mixed(place, depth, count);
-        known.mixed(place, depth, count, true);
-        for (int role = 0; role < roles; role++) {
-            if ((kept & 1 << role) != 0) {
-                known.settled(role);
-            }
-        }
         if (mixer != null && mixer.mixes(place, depth, count, null)) {
             return;
         }
@@ -859,14 +878,12 @@ public final class Hands {
      */
     public void weave(int place, int depth, boolean in) {
         holds.mixed(place, depth, size(place) - depth);
-        known.mixed(place, depth, size(place) - depth, false);
         reorderings.weave(place * cards + depth, size(place) - depth, in);
     }
 
     /** Riffles once: the halves fall into each other, every cut as likely as a coin tossed for each card makes it. */
     public void riffle(int place, Chance draws) {
         holds.mixed(place, 0, size(place));
-        known.mixed(place, 0, size(place), true);
         if (!standsIn(ShuffleLaw.Kind.RIFFLE, place, 0, size(place), 0)) {
             reorderings.riffle(place * cards, size(place), draws);
         }
@@ -882,7 +899,6 @@ public final class Hands {
      */
     public void riffleAt(int place, int depth, int count, int cut, Chance draws) {
         holds.mixed(place, depth, count);
-        known.mixed(place, depth, count, true);
         if (!standsIn(ShuffleLaw.Kind.CUT_RIFFLE, place, depth, count, cut)) {
             reorderings.riffleAt(place * cards + depth, count, cut, draws);
         }
@@ -891,7 +907,6 @@ public final class Hands {
     /** The same with the whole pile, which is not squared yet: cards of the upper packet can be told from the others. */
     public void interlace(int place, int cut, Chance draws) {
         holds.mixed(place, 0, size(place));
-        known.interlaced(place);
         for (int position = 1; position <= cut; position++) {
             holds.ofUpper(card(place, position));
         }
@@ -904,7 +919,6 @@ public final class Hands {
     /** Shuffles a pile overhand in so many chunks: their boundaries are any of the gaps between cards, equally likely. */
     public void overhandByChance(int place, int chunks, Chance draws) {
         holds.mixed(place, 0, size(place));
-        known.mixed(place, 0, size(place), true);
         if (standsIn(ShuffleLaw.Kind.OVERHAND, place, 0, size(place), chunks)) {
             return;
         }
@@ -925,7 +939,6 @@ public final class Hands {
     /** Brings a pile into any order, all equally likely; which side is up stays as it is with each card. */
     public void wash(int place, Chance draws) {
         holds.mixed(place, 0, size(place));
-        known.mixed(place, 0, size(place), true);
         comeUp(place, size(place));
         if (!standsIn(ShuffleLaw.Kind.WASH, place, 0, size(place), 0)) {
             reorderings.wash(place * cards, size(place), draws);
@@ -1042,16 +1055,6 @@ public final class Hands {
     /** Takes a hold; a finger that held something elsewhere lets that go. */
     public void hold(int place, Hold.Kind kind, int depth) {
         holds.take(place, kind, depth);
-        if (kind.byFinger()) {
-            known.held(kind.ordinal(), place, depth, false);
-        }
-    }
-
-    /** The same, the cards below it being counted. */
-    public void holdAbove(int place, Hold.Kind kind, int below) {
-        int depth = size(place) - below;
-        holds.take(place, kind, depth);
-        known.held(kind.ordinal(), place, depth, true);
     }
 
     /** Takes the break of a pile for use: gives its depth and lets it go, without counting it as lost. */
@@ -1061,12 +1064,7 @@ public final class Hands {
 
     /** Takes any hold of a pile for use, as {@link #useBreak} does. */
     public int use(int place, Hold.Kind kind) {
-        known.looksAt(place, kind);
-        int depth = holds.use(place, kind);
-        if (kind.byFinger()) {
-            known.used(kind.ordinal(), place, depth);
-        }
-        return depth;
+        return holds.use(place, kind);
     }
 
     /** Takes a bend out of the cards of a pile. */
@@ -1079,11 +1077,6 @@ public final class Hands {
         holds.letGo(place);
     }
 
-    /** A gap lies within a block that is turned. */
-    void gapTurned(int finger) {
-        known.gapTurned(finger);
-    }
-
     void lost(Hold.Kind kind, int place, int depth) {
         if (watcher != null) {
             watcher.lost(new Hold(kind, places.at(place), depth));
@@ -1094,19 +1087,22 @@ public final class Hands {
 
     /** Gives a role its card. Nobody knows it by that alone. */
     public void choose(int role, int card) {
+        int others = lived.follows() && card >= 0 ? known.rolesOf(card) : 0;
         known.choose(role, card);
+        lived.become(role, others);
     }
 
     /** A role has no card any more, and nobody knows anything of it: it is open to be chosen again. */
     public void forget(int role) {
-        known.choose(role, -1);
+        choose(role, -1);
     }
 
     /** A role's card is shown to all and named: from now on everybody knows its name. */
     public void everybodyLearns(int role) {
-        for (int knower = 0; knower < Knower.MOST_PEOPLE; knower++) {
+        for (int knower = 1; knower < Knower.MOST_PEOPLE; knower++) {
             known.learnName(knower, role);
         }
+        livesToSee(cardOf(role), true);
     }
 
     /** The performer takes a card for the role's: it lies where the role's should. */
@@ -1114,74 +1110,12 @@ public final class Hands {
         known.takeFor(role, card);
     }
 
+    /** Somebody else than the performer looks at a role's card and knows its name. */
     public void learnName(int knower, int role) {
-        if (knower != Knower.PERFORMER && cardOf(role) >= 0 && watched()) {
+        if (cardOf(role) >= 0 && watched()) {
             looksAt(knower, cardOf(role));
         }
         known.learnName(knower, role);
-    }
-
-    /**
-     * The performer knows that the card lies where it lies now: alone, beside what he holds, or at a place whose numbers he
-     * knows. Otherwise he knows only in which pile it is.
-     */
-    public void knowPlace(int role) {
-        known.here(role);
-    }
-
-    /** The performer knows how many cards lie between the gap that was taken last in this pile and the card. */
-    public void knowFromHold(int role) {
-        known.fromHold(role, lastFinger(whereIs(cardOf(role))).ordinal());
-    }
-
-    /** The performer knows that the card is the top one of its pile. */
-    public void knowOnTop(int role) {
-        known.onTop(role);
-    }
-
-    /** The performer knows that the card is the bottom one of its pile. */
-    public void knowOnBottom(int role) {
-        known.onBottom(role);
-    }
-
-    /** The place of the card from the top as the performer knows it, or 0. */
-    public int knownPosition(int role) {
-        return known.knownPosition(role);
-    }
-
-    /** Whether the performer knows that the card is the bottom one of its pile. */
-    public boolean knownOnBottom(int role) {
-        return known.knownOnBottom(role);
-    }
-
-    /** Whether the performer knows that the card is the top one of its pile. */
-    public boolean knownOnTop(int role) {
-        return known.knownOnTop(role);
-    }
-
-    /** Whether the performer can count to the card in this pile, in the step that is done. */
-    public boolean countedIn(int place, int role) {
-        return known.counted(place, role);
-    }
-
-    /** The place of the card is known, counted from either end. */
-    public void settlePlace(int role) {
-        known.settled(role);
-    }
-
-    /** Whether the performer knows how these two lie to each other in a pile. */
-    public boolean knownTogether(int one, int other, int place) {
-        return known.together(one, other, place);
-    }
-
-    /** Somebody else cut this pile: what the performer knew exactly in it is now known only in the circle. */
-    public void blurPlaces(int place) {
-        known.blur(place);
-    }
-
-    /** Nobody can tell any more where the cards of this pile lie. */
-    public void losePlaces(int place) {
-        known.lose(place);
     }
 
     /** Whether a role's card is chosen and lies in this pile. */
@@ -1222,10 +1156,47 @@ public final class Hands {
     }
 
     private void show(int place, int position, boolean front, int turnedTo) {
-        if (Knower.sees(turnedTo, Knower.PERFORMER) && kit.tells(card(place, position), front)) {
-            known.recognise(place, position);
+        if (Knower.sees(turnedTo, Knower.PERFORMER)) {
+            livesToSee(card(place, position), front);
         }
         tell(place, card(place, position), front, turnedTo);
+    }
+
+    /** The performer sees what lies uppermost at a place of a pile. */
+    private void livesToSee(int place, int position) {
+        livesToSee(card(place, position), faceUp(place, position));
+    }
+
+    /** The performer sees a side: a face, by which he knows a card if its name is known to him; or a back, if it is a special one. */
+    private void livesToSee(int card, boolean front) {
+        if (!lived.follows() || away) {
+            return;
+        }
+        if (kit.tells(card, front)) {
+            int mine = known.rolesOf(card);
+            lived.add(Long.MIN_VALUE | (mine & known.named()));
+            lived.face(mine);
+        } else {
+            boolean usual = kit.usualBack(card, front) && !kit.marked(card, Mark.DOTTED);
+            lived.add(usual ? NOTHING : kit.pack().card(card).side(front).hashCode() | 1L);
+        }
+    }
+
+    /** The performer glances at the face of a pile in his hands. */
+    public void glance(int place) {
+        livesToSee(card(place, size(place)), !faceUp(place, size(place)));
+    }
+
+    /** The performer runs through the faces of a pile, held towards him: he sees where every card lies whose name he knows. */
+    public void runThrough(int place) {
+        for (int position = 1; position <= size(place); position++) {
+            livesToSee(card(place, position), !faceUp(place, position));
+        }
+    }
+
+    /** Whether the performer looks away: he does not see what is done. */
+    public void looksAway(boolean now) {
+        away = now;
     }
 
     private void tell(int place, int card, boolean front, int turnedTo) {
@@ -1240,7 +1211,9 @@ public final class Hands {
 
     /** Everybody sees the uppermost sides of the top cards, from the lowest of them to the top one, as in a deal. */
     public void showDealt(int place, int count) {
-        known.seenDealt(place, count);
+        for (int position = count; position >= 1; position--) {
+            livesToSee(place, position);
+        }
         if (watched()) {
             for (int position = count; position >= 1; position--) {
                 tell(place, card(place, position), faceUp(place, position), Knower.EVERYBODY);
@@ -1251,9 +1224,7 @@ public final class Hands {
     /** Everybody sees the uppermost sides of the top cards, which are spread as they lie. */
     public void spread(int place, int count) {
         for (int position = 1; position <= count; position++) {
-            if (tells(place, position)) {
-                known.recognise(place, position);
-            }
+            livesToSee(place, position);
         }
         comeUp(place, count);
     }
@@ -1278,11 +1249,6 @@ public final class Hands {
         }
     }
 
-    /** Whether the upper side of a card tells which card it is. */
-    boolean tells(int place, int position) {
-        return kit.tells(card(place, position), faceUp(place, position));
-    }
-
     // ---- what was seen and is believed ----------------------------------------------------------------------------
 
     /** What a {@link Lookout} has made of the sights so far, by its number among them. */
@@ -1293,11 +1259,6 @@ public final class Hands {
     /** Whether what lies uppermost there is seen by all. */
     public boolean inTheOpen(int place) {
         return open[place];
-    }
-
-    /** Whether the performer knows how many cards a pile has. */
-    public boolean sizeKnown(int place) {
-        return known.sizeKnown(place);
     }
 
     /** For how many cards people take a pile. */

@@ -131,14 +131,6 @@ final class Holds {
     }
 
     /** Where a finger holds a gap, or -1. */
-    int placeOfFinger(int finger) {
-        return state[finger(finger)] - 1;
-    }
-
-    int depthOfFinger(int finger) {
-        return state[finger(finger) + 1];
-    }
-
     /** The finger that took a hold in this pile last; the little finger when none does. */
     Hold.Kind lastFinger(int place) {
         int last = 0;
@@ -373,7 +365,6 @@ final class Holds {
                 put(at, (byte) 0);
             } else if (state[at + 1] >= first && state[at + 1] < last) {
                 state[at + 1] = (byte) (first - 1 + last - state[at + 1]);
-                hands.gapTurned(finger);
             }
         }
         int step = state[stepAt + place] - 1;

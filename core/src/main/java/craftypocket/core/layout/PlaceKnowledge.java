@@ -6,8 +6,10 @@ public enum PlaceKnowledge {
     LOST,
     /** In this pile, but not where in it. */
     IN_PILE,
-    /** Only beside the cards it lay among: a cut by somebody else moved them all alike. */
-    IN_THE_CIRCLE,
+    /** In this pile at a number that he knows nearly. */
+    NEAR,
+    /** A known number of cards from one whose name he knows, or by its own name: he has to look for it among the faces. */
+    BY_LOOKING,
     /** The very place: counted from the top, from the bottom, or from something that is held. */
     EXACT
 }

@@ -1,12 +1,10 @@
 package craftypocket.core.moves;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.settings.Amount;
-import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.Cast;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
-import craftypocket.core.settings.Values;
 
 /** What all deals share. */
 public final class Dealing {
@@ -34,12 +32,11 @@ public final class Dealing {
         }
     }
 
-    /** What goes in next goes in where an amount says, which the performer may not know. */
-    public static void goesIn(Hands hands, Values values, AmountSetting at) {
-        Amount amount = values.amount(at);
-        if (!amount.known()) {
-            boolean stated = amount.source() == null && amount.kind() != Amount.Kind.ANY;
-            hands.somewhere(stated ? amount.low() : 0, stated ? amount.high() : Amount.MOST);
+    /** Of the top cards that are dealt face up, the one after a key is taken for somebody's, right or wrong. */
+    public static void takeNext(Hands hands, int place, int key, int count, int role) {
+        int next = hands.positionOf(place, key) + 1;
+        if (role != Cast.NOBODY && hands.cardOf(role) >= 0 && next > 1 && next <= count) {
+            hands.takeFor(role, hands.card(place, next));
         }
     }
 

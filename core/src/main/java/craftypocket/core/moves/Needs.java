@@ -233,7 +233,7 @@ public final class Needs {
     public static Need nameable(RoleSetting role, Values values) {
         int card = values.of(role);
         return new Need(
-                hands -> hands.takenFor(card) >= 0,
+                hands -> hands.takenFor(card) >= 0 || hands.knowsName(Knower.PERFORMER, card),
                 "You do not know the name of " + values.roleLabel(role) + " yet.",
                 "Glimpse it, or look it up beside your key, before this step.",
                 new Need.Knowledge(true, card));
@@ -247,6 +247,20 @@ public final class Needs {
                 "You do not know where " + values.roleLabel(role) + " is.",
                 "Find it beside your key, or keep a break at it, before this step.",
                 new Need.Knowledge(false, card));
+    }
+
+    /** What is read of a card: the performer knows its name. */
+    public static List<Need> namesRead(Move move, Values values) {
+        return move.settings().all().stream()
+                .filter(AmountSetting.class::isInstance)
+                .map(setting -> values.amount((AmountSetting) setting).source())
+                .filter(source -> source != null && source.reads() >= 0)
+                .map(source -> new Need(
+                        Checks.nameKnown(Knower.PERFORMER, source.reads()),
+                        source.missing().reason(),
+                        source.missing().mend(),
+                        new Need.Knowledge(true, source.reads())))
+                .toList();
     }
 
     /** A finger can hold something there: the cards lie in the performer's hands, or on the table before them. */

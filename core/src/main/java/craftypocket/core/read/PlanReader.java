@@ -422,10 +422,7 @@ public final class PlanReader {
             if (!codes.isEmpty()) {
                 int card = setUp.pack().find(codes.get(0), n -> true);
                 hands.choose(i, card);
-                hands.learnName(Knower.PERFORMER, i);
-                if (setUp.placed(card)) {
-                    hands.settlePlace(i);
-                }
+                hands.takeFor(i, card);
             }
         }
         beliefs.stream().filter(belief -> belief.after() < 0).forEach(belief -> belief.begins(hands));

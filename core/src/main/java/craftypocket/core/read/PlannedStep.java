@@ -6,7 +6,9 @@ import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
+import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Remark;
+import craftypocket.core.routine.Look;
 import craftypocket.core.routine.Step;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.AmountSetting;
@@ -41,7 +43,10 @@ public final class PlannedStep {
     private final List<String> gaps;
     private final Claim onlyIf;
     private final List<Choice> choices;
+    /** What hands need. */
     private final Need[] needs;
+    /** What the performer must know. */
+    private final Need[] wants;
     /** The settings that a layout bounds. */
     private final NumberSetting[] bounded;
 
@@ -50,10 +55,12 @@ public final class PlannedStep {
     private final AmountSetting[] derived;
     /** The amounts that later steps refer to. */
     private final AmountSetting[] noted;
-    /** Whether the performer knows all numbers of the step. */
-    private final boolean numbersKnown;
-    /** If not, the amounts that may be known where it is done; none when others are unknown anyway. */
-    private final AmountSetting[] counted;
+    /** Whether the performer looks away while it is done. */
+    private final boolean away;
+    /** The amounts that he gets to know. */
+    private final AmountSetting[] heard;
+    /** The amounts of which he only hears whether there is anything to be counted. */
+    private final AmountSetting[] unseen;
     /** Where each of them is noted. */
     private final int[] notes;
 
@@ -78,8 +85,23 @@ public final class PlannedStep {
         this.gaps = List.copyOf(gaps);
         this.onlyIf = onlyIf.orElse(null);
         choices = choices(index, step, move, values);
-        needs = gaps.isEmpty() ? move.needs(values).toArray(Need[]::new) : new Need[0];
         List<Setting> all = move.settings().all();
+        List<Need> needed = gaps.isEmpty() ? move.needs(values) : List.of();
+        needs = needed.stream().filter(need -> need.knowledge().isEmpty()).toArray(Need[]::new);
+        wants = Stream.concat(
+                        needed.stream().filter(need -> need.knowledge().isPresent()),
+                        gaps.isEmpty() ? Needs.namesRead(move, values).stream() : Stream.empty())
+                .toArray(Need[]::new);
+        Look looks = step.attention().first();
+        heard = all.stream()
+                .filter(s -> s instanceof AmountSetting amount && hears(amount.isHeard(), looks))
+                .toArray(AmountSetting[]::new);
+        unseen = all.stream()
+                .filter(s -> s instanceof AmountSetting amount
+                        && amount.isHeard() != AmountSetting.Heard.NEVER
+                        && !hears(amount.isHeard(), looks))
+                .toArray(AmountSetting[]::new);
+        away = looks == Look.AWAY || unseen.length > 0;
         bounded = all.stream()
                 .filter(s -> s instanceof AmountSetting || s instanceof ChunksSetting)
                 .toArray(NumberSetting[]::new);
@@ -90,21 +112,13 @@ public final class PlannedStep {
         noted = all.stream()
                 .filter(s -> s instanceof AmountSetting && noteOf.applyAsInt(s.name()) >= 0)
                 .toArray(AmountSetting[]::new);
-        numbersKnown = all.stream().allMatch(s -> known(s, values));
-        List<Setting> unknown = all.stream().filter(s -> !known(s, values)).toList();
-        // What follows from a hold may be counted there.
-        boolean follow = unknown.stream()
-                .allMatch(s -> s instanceof AmountSetting && values.amount(s).source() != null);
-        counted = follow ? unknown.toArray(AmountSetting[]::new) : new AmountSetting[0];
         notes = Stream.of(noted).mapToInt(s -> noteOf.applyAsInt(s.name())).toArray();
     }
 
-    /** Whether the performer knows the numbers of a setting. */
-    private static boolean known(Setting setting, Values values) {
-        if (setting instanceof AmountSetting) {
-            return values.amount(setting).known();
-        }
-        return !(setting instanceof ChanceSetting);
+    private static boolean hears(AmountSetting.Heard heard, Look looks) {
+        return heard == AmountSetting.Heard.UNLESS_AWAY
+                ? looks != Look.AWAY
+                : heard == AmountSetting.Heard.IF_WATCHED && looks == Look.HANDS;
     }
 
     private static List<Choice> choices(int index, Step step, Move move, Values values) {
@@ -183,15 +197,44 @@ public final class PlannedStep {
         return onlyIf == null || onlyIf.holds(hands);
     }
 
-    /** Whether the performer cannot tell if its condition is true: then nobody knows whether to do it. */
-    public boolean unnoticed(Hands hands) {
-        return onlyIf != null && !onlyIf.noticed(hands);
+    /** Whether it is done only under a condition. */
+    public boolean isConditional() {
+        return onlyIf != null;
     }
 
-    public Obstacle whyUnnoticed() {
-        return new Obstacle(
-                "You cannot tell here whether this is so: “" + onlyIf.sentence() + "”.",
-                "Look first, or make it depend on something that you know or see then.");
+    /** Whether it is done or not by what the performer knows. */
+    public boolean decidedByKnowledge() {
+        return onlyIf != null && onlyIf.ofKnowledge();
+    }
+
+    /** Whoever has to tell whether to do it takes a glance, if that tells it. */
+    public void glance(Hands hands) {
+        if (onlyIf != null) {
+            onlyIf.glance(hands);
+        }
+    }
+
+    /** What the performer would have to know here and does not. */
+    public Optional<Need.Knowledge> missing(Hands hands) {
+        for (Need want : wants) {
+            if (!want.check().holds(hands)) {
+                return want.knowledge();
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Whether the performer knows what he must, and whether to do it at all. */
+    public boolean known(Hands hands) {
+        if (onlyIf != null && !hands.tells()) {
+            return false;
+        }
+        for (Need want : wants) {
+            if (!want.check().holds(hands)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Works out what is the same in all worlds that lead here. Call before the choices of the step are made. */
@@ -244,8 +287,15 @@ public final class PlannedStep {
 
     /** Does it. Call only when it is {@linkplain #ready ready}. */
     public void perform(Hands hands, Values world) {
-        hands.beginStep(numbersKnown || countedHere(hands, world));
+        for (AmountSetting setting : heard) {
+            hands.lives(1L + world.of(setting));
+        }
+        for (AmountSetting setting : unseen) {
+            hands.lives(world.of(setting) > 1 ? 1 : 2);
+        }
+        hands.looksAway(away);
         move.perform(hands, world);
+        hands.looksAway(false);
         hands.endStep();
         for (Belief belief : beliefs) {
             belief.begins(hands);
@@ -253,16 +303,6 @@ public final class PlannedStep {
         for (int i = 0; i < noted.length; i++) {
             hands.note(notes[i], world.of(noted[i]));
         }
-    }
-
-    /** Whether the performer knows all numbers where he is, although not all were stated. */
-    private boolean countedHere(Hands hands, Values world) {
-        for (AmountSetting setting : counted) {
-            if (!world.amount(setting).known(hands, world)) {
-                return false;
-            }
-        }
-        return counted.length > 0;
     }
 
     /** What can be said of the numbers here although the step can be done. */

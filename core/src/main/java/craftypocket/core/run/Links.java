@@ -103,6 +103,16 @@ final class Links implements Layer {
         return failed != null && (failed[link] & 1L << bit) != 0;
     }
 
+    /** One of its conditions fails on a link, or does not. */
+    void judge(int link, int bit, boolean holds) {
+        if (!holds && failed == null) {
+            failed = new long[from.length];
+        }
+        if (failed != null) {
+            failed[link] = holds ? failed[link] & ~(1L << bit) : failed[link] | 1L << bit;
+        }
+    }
+
     boolean holds(int link) {
         return failed == null || failed[link] == 0;
     }

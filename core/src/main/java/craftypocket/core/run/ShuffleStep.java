@@ -168,6 +168,7 @@ final class ShuffleStep {
             caught = false;
             calls = 0;
             after.mixedBy((place, depth, count, law) -> calls++ > 0 || caught(place, depth, count, law));
+            after.knownBy(survey.told());
             judge.perform(step, after);
             after.mixedBy(null);
             apart &= caught || !waits || rough.isEmpty();
@@ -326,11 +327,8 @@ final class ShuffleStep {
     private int group(int state, int[] chosen, int call, int followed) {
         byte[] surface = new byte[bytes.length];
         survey.canonical(sorted, surface);
-        byte[] known = before.knownPlaces();
-        ByteBuffer key =
-                ByteBuffer.allocate(surface.length + known.length + Short.BYTES * (chosen.length + 4) + Integer.BYTES);
+        ByteBuffer key = ByteBuffer.allocate(surface.length + Short.BYTES * (chosen.length + 4) + Integer.BYTES);
         key.put(surface)
-                .put(known)
                 .putShort((short) call)
                 .putShort((short) placeNow)
                 .putShort((short) depthNow)
@@ -622,7 +620,7 @@ final class ShuffleStep {
             }
             Group group = groups.get(nodes.group[node]);
             byte[] arranged = arranged(group, places(nodes.at[node], group));
-            before.read(from.bytes(group.state));
+            survey.at(step, group.state);
             judge.begin(step, before);
             setAmounts(group.chosen);
             setOthers();
@@ -637,6 +635,7 @@ final class ShuffleStep {
                 }
                 return call != group.call + 1 || caught(place, depth, count, law);
             });
+            after.knownBy(survey.told());
             judge.perform(step, after);
             after.mixedBy(null);
             links.add(node, caught ? group(group.state, group.chosen, group.call + 1, on) : end(on), 0, 1);

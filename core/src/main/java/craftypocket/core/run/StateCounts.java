@@ -290,6 +290,9 @@ final class StateCounts {
         Hands first = hands.another();
         for (int step = -1; step < graph.steps() && at >= 0; step++) {
             survey.atStep(step);
+            if (at >= 0) {
+                survey.tell(hands, step, at);
+            }
             int last = graph.firstLayer(step + 1) - 1;
             boolean falls = false;
             double share = 1;
@@ -313,7 +316,7 @@ final class StateCounts {
                         hands,
                         numbers,
                         tries,
-                        reached -> (!here || !judge.holds()[condition])
+                        reached -> (!here || fails(condition))
                                 && (wanted == null ? out[last + 1][reached] > 0 : wanted[reached] > 0));
             } else {
                 perform(step, hands, next, numbers, here ? condition : NOWHERE, at);
@@ -344,14 +347,19 @@ final class StateCounts {
                 names.drawFrom(draws);
             }
             begin(step, next, numbers);
+            next.knownBy(survey.told());
             judge.perform(step, next);
             if (names != null) {
                 names.drawFrom(null);
             }
         } while (draws.drew()
-                && !((failing == NOWHERE || !judge.holds()[failing])
-                        && survey.find(next, graph.states(step + 1)) == wanted)
+                && !((failing == NOWHERE || fails(failing)) && survey.find(next, graph.states(step + 1)) == wanted)
                 && draws.next());
+    }
+
+    /** Whether a condition failed when it was judged last; of what is asked of knowledge, the state that it leads to says it. */
+    private boolean fails(int condition) {
+        return judge.asks(condition) || !judge.holds()[condition];
     }
 
     private int likeliest(Links links, int from, int layer, int failing, int bit, double[][] failingFrom) {
@@ -397,6 +405,7 @@ final class StateCounts {
         for (int shuffle = 1; shuffle <= tries; shuffle++) {
             judge.values(step).set(choices[chance].setting(), 0, shuffle);
             next.copyFrom(hands);
+            next.knownBy(survey.told());
             judge.perform(step, next);
             int reached = survey.find(next, graph.states(step + 1));
             if (reached >= 0 && wanted.test(reached)) {

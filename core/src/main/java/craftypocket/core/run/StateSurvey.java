@@ -1,9 +1,12 @@
 package craftypocket.core.run;
 
 import craftypocket.core.chance.EachChance;
+import craftypocket.core.claims.Check;
 import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Knowing;
 import craftypocket.core.moves.Trait;
 import craftypocket.core.read.Choice;
+import craftypocket.core.read.Condition;
 import craftypocket.core.read.Plan;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.AmountSetting;
@@ -12,6 +15,7 @@ import craftypocket.core.settings.Values;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
@@ -55,7 +59,11 @@ final class StateSurvey {
     private byte[] canonical;
     private final boolean[] plainly;
 
-    private boolean knowing;
+    /** What the performer knows by moment, the set-up first; null while nobody asks. */
+    private List<AlikeStates> alike;
+
+    private boolean manyFaces;
+    private Knowing told;
     /** What is drawn of names, once some are read; null before. */
     private DrawnNames names;
 
@@ -131,6 +139,30 @@ final class StateSurvey {
         return ways;
     }
 
+    /**
+     * What the performer knows, by moment, the set-up first, and by what he {@linkplain Hands#lived() lived through}; nothing when there
+     * is too much to go through.
+     */
+    static Optional<List<Map<Long, Known>>> known(Plan plan, SurveyOptions options) {
+        StateSurvey survey = new StateSurvey(plan, options);
+        survey.live();
+        return survey.forward()
+                ? Optional.of(survey.alike.stream().map(AlikeStates::known).toList())
+                : Optional.empty();
+    }
+
+    /** Follows what the performer lives through. */
+    private void live() {
+        before = before.living(manyFaces);
+        after = before.another();
+        if (names != null) {
+            before.namedBy(names);
+            after.namedBy(names);
+        }
+        canonical = new byte[before.stateBytes()];
+        alike = new ArrayList<>();
+    }
+
     /** Goes through the steps; begins anew when something matters that was not kept apart. */
     private boolean forward() {
         boolean whole = steps();
@@ -145,17 +177,18 @@ final class StateSurvey {
         boolean more = matters();
         if (names == null && (before.namesRead() || after.namesRead())) {
             names = new DrawnNames(plan);
-            before = plan.freshHands().drawing();
+            before = before.drawing();
             after = before.another();
             before.namedBy(names);
             after.namedBy(names);
             canonical = new byte[before.stateBytes()];
+            manyFaces |= before.sawTooMany();
         }
         origins |= before.originsRead() || after.originsRead();
-        if (!knowing && (before.missesKnowledge() || after.missesKnowledge())) {
-            knowing = true;
-            before.followKnowledge();
-            after.followKnowledge();
+        boolean faces = !manyFaces && (before.sawTooMany() || after.sawTooMany());
+        manyFaces |= faces;
+        if (faces || (alike == null && judge.unanswered())) {
+            live();
         }
         return more;
     }
@@ -164,16 +197,16 @@ final class StateSurvey {
     private boolean matters() {
         return (names == null && (before.namesRead() || after.namesRead()))
                 || (!origins && (before.originsRead() || after.originsRead()))
-                || (!knowing && (before.missesKnowledge() || after.missesKnowledge()));
+                || (alike == null && judge.unanswered())
+                || (!manyFaces && (before.sawTooMany() || after.sawTooMany()));
     }
 
     private boolean steps() {
         retried = false;
         ways = 0;
         widths = new Widths(plan.choices().size());
-        if (!knowing) {
-            before.leaveKnowledge();
-            after.leaveKnowledge();
+        if (alike != null) {
+            alike.clear();
         }
         after.copyFrom(plan.freshHands());
         before.forgetReads();
@@ -186,6 +219,12 @@ final class StateSurvey {
             atStep(step);
             if (!follow(step) || tooMuch() || matters()) {
                 return false;
+            }
+            if (alike != null) {
+                States reached = graph.states(step + 1);
+                boolean more = step + 1 < judge.steps();
+                alike.add(new AlikeStates(reached, before, more ? plan.steps().get(step + 1) : null));
+                judgeKnown(step, reached);
             }
             if (!weighed && (widths.uneven() || drawn())) {
                 // Some ways are likelier than others: from the beginning again, weighing them.
@@ -202,10 +241,60 @@ final class StateSurvey {
         return names != null && names.drew();
     }
 
+    /** Judges what is claimed of what the performer knows after a step, now that all states after it are there. */
+    private void judgeKnown(int step, States reached) {
+        Links last = (Links) graph.layers().get(graph.layers().size() - 1);
+        List<Integer> asking = IntStream.range(0, last.conditions().length)
+                .filter(bit -> judge.asks(last.conditions()[bit])
+                        && plan.conditions().get(last.conditions()[bit]).kind() == Condition.Kind.CLAIM)
+                .boxed()
+                .toList();
+        for (int bit : asking) {
+            Check check = plan.conditions().get(last.conditions()[bit]).check();
+            boolean[] holds = new boolean[reached.size()];
+            for (int state = 0; state < holds.length; state++) {
+                before.read(reached.bytes(state));
+                before.knownBy(alike.get(step + 1).of(state));
+                holds[state] = check.holds(before);
+            }
+            for (int link = 0; link < last.size(); link++) {
+                last.judge(link, bit, holds[last.to(link)]);
+            }
+        }
+        before.knownBy(null);
+    }
+
+    /** The surface {@link #before} a step is in a state; what the performer knows there is told on it and on the one after it. */
+    void at(int step, int state) {
+        before.read(graph.states(step).bytes(state));
+        tell(before, step, state);
+    }
+
+    /** Tells a surface what the performer knows on it, which is in a state before a step. */
+    void tell(Hands hands, int step, int state) {
+        told = knowing(step, state);
+        if (told != null) {
+            hands.knowsNames(alike.get(step).names(state));
+        }
+        hands.knownBy(told);
+    }
+
+    /** What was told last. */
+    Knowing told() {
+        return told;
+    }
+
+    /** What the performer knows in a state before a step; null where nobody asks. */
+    Knowing knowing(int step, int state) {
+        return alike == null || step < 0 ? null : alike.get(step).of(state);
+    }
+
     /** States are of this step from now on. */
     void atStep(int step) {
         nameless = namelessAfter(step - 1);
-        namelessAfter = namelessAfter(step);
+        // What is claimed of knowledge is judged once all is done.
+        boolean judged = alike != null && Arrays.stream(conditionsOf(step)).anyMatch(judge::asks);
+        namelessAfter = judged ? nameless : namelessAfter(step);
     }
 
     private boolean[] namelessAfter(int step) {
@@ -269,6 +358,7 @@ final class StateSurvey {
             boolean more = true;
             while (more && ways <= MOST_WAYS && !draws.tooMany()) {
                 after.copyFrom(before);
+                after.knownBy(told);
                 judge.perform(step, after);
                 links.add(from, state(after, next), failing(links.conditions()), weight * draws.weight(), chosen);
                 ways += draws.drew() ? 1 : 0;
@@ -345,7 +435,7 @@ final class StateSurvey {
         int[] chosen = new int[judge.choices(step).length];
         EachChance draws = new EachChance();
         do {
-            before.read(graph.states(step).bytes(from));
+            at(step, from);
             drawNames(draws);
             first.forEach(asked -> before.read(asked.card(), asked.reading()));
             drawNames(null);

@@ -9,6 +9,7 @@ import craftypocket.core.read.Plan;
 import craftypocket.core.read.PlannedStep;
 import craftypocket.core.settings.Values;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /** Does the steps of a plan and judges their conditions: the one place that says when a step is skipped, blocked or done. */
@@ -23,6 +24,10 @@ final class StepJudge {
     private final Condition[][][] conditions;
     private final int[][][] indices;
     private final boolean[] holds;
+    /** Whether a condition ever asked what the performer knows. */
+    private final boolean[] asks;
+    /** Whether anything asked what he knows where nobody could say it. */
+    private boolean unanswered;
     /** From where the order of what the set-up leaves open is drawn; null for the order of the pack. */
     private Chance order;
 
@@ -44,6 +49,7 @@ final class StepJudge {
             sort(plan, step);
         }
         holds = new boolean[plan.conditions().size()];
+        asks = new boolean[holds.length];
     }
 
     private void sort(Plan plan, int step) {
@@ -88,10 +94,19 @@ final class StepJudge {
         return holds;
     }
 
+    /** Whether a condition asks what the performer knows. */
+    boolean asks(int condition) {
+        return asks[condition];
+    }
+
+    /** Whether anything asked what the performer knows where nobody could say it. */
+    boolean unanswered() {
+        return unanswered;
+    }
+
     /** Whether a step waits for choices here: whether it has some, and is done. */
     boolean waits(int step, Hands hands) {
-        return choices[step + 1].length > 0
-                && (step < 0 || (steps[step].applies(hands) && !steps[step].unnoticed(hands)));
+        return choices[step + 1].length > 0 && (step < 0 || steps[step].applies(hands));
     }
 
     /** Works out what is the same whatever is chosen. Call before the choices of a step that {@linkplain #waits waits}. */
@@ -107,6 +122,7 @@ final class StepJudge {
             arrangement.lay(hands, values(-1), order);
             hands.lookAround();
         }
+        hands.feel();
         judge(-1, Condition.Kind.CLAIM, hands);
     }
 
@@ -118,22 +134,33 @@ final class StepJudge {
         }
         hands.atStep(step);
         PlannedStep planned = steps[step];
-        boolean told = !planned.unnoticed(hands);
-        boolean applies = told && planned.applies(hands);
+        hands.forgetAsked();
+        planned.glance(hands);
+        boolean applies = planned.applies(hands);
+        boolean told = !planned.isConditional() || hands.tells();
         boolean done = applies;
-        set(step, Condition.Kind.EXPECTED_BEFORE, told && !applies);
-        set(step, Condition.Kind.EXPECTED_AFTER, told && !applies);
+        hands.lives(applies ? 1 : 2);
+        Arrays.stream(indices[step + 1][Condition.Kind.CAN_BE_DONE.ordinal()]).forEach(i -> asked(i, hands));
+        set(step, Condition.Kind.EXPECTED_BEFORE, !applies);
+        set(step, Condition.Kind.EXPECTED_AFTER, !applies);
         if (applies) {
             if (choices(step).length == 0) {
                 planned.begin(hands, values(step));
             }
             done = planned.ready(hands, values(step));
+            told = told && planned.known(hands);
+            Arrays.stream(indices[step + 1][Condition.Kind.CAN_BE_DONE.ordinal()])
+                    .forEach(i -> asked(i, hands));
             judge(step, Condition.Kind.EXPECTED_BEFORE, hands);
+            hands.knownBy(null);
             if (done) {
                 planned.perform(hands, values(step));
                 judge(step, Condition.Kind.EXPECTED_AFTER, hands);
+            } else {
+                hands.lives(3);
             }
         }
+        hands.knownBy(null);
         set(step, Condition.Kind.CAN_BE_DONE, told && (done || !applies));
         judge(step, Condition.Kind.CLAIM, hands);
     }
@@ -142,9 +169,16 @@ final class StepJudge {
         Condition[] here = conditions[step + 1][kind.ordinal()];
         int[] at = indices[step + 1][kind.ordinal()];
         for (int i = 0; i < here.length; i++) {
+            hands.forgetAsked();
             holds[at[i]] =
                     step < 0 ? here[i].check().holds(hands) : here[i].check().holds(hands, values(step));
+            asked(at[i], hands);
         }
+    }
+
+    private void asked(int condition, Hands hands) {
+        asks[condition] |= hands.knowledgeAsked();
+        unanswered |= hands.knowledgeAsked();
     }
 
     private void set(int step, Condition.Kind kind, boolean outcome) {

@@ -40,7 +40,9 @@ public record Survey(
         SOMETIMES,
         NEVER,
         /** Nobody knows yet: no way was looked at, or nothing failed in those that were before it was ended. */
-        OPEN
+        OPEN,
+        /** It asks what the performer knows, and not all ways were gone through: no sample tells that. */
+        UNTOLD
     }
 
     /**
@@ -65,7 +67,13 @@ public record Survey(
             double high,
             World failing,
             String because,
-            List<Chart> charts) {}
+            List<Chart> charts) {
+
+        /** Of a condition that asks what the performer knows, where not all ways were gone through. */
+        static Finding untold(Condition condition) {
+            return new Finding(condition, Verdict.UNTOLD, 0, 0, 1, null, "", List.of());
+        }
+    }
 
     /** How a condition depends on one choice. */
     public record Chart(Choice choice, List<Bar> bars) {}

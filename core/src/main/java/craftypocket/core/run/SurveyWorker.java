@@ -31,8 +31,6 @@ final class SurveyWorker {
     private final int worker;
     private final SplittableRandom random;
     private final Chance order = new Chance();
-    private final AtomicBoolean knowing;
-    private final boolean unknowing;
     private final AtomicBoolean naming;
     /** Whether what the set-up leaves open lies in another order in each world; otherwise in the order of the pack. */
     private final boolean shuffled;
@@ -64,7 +62,6 @@ final class SurveyWorker {
 
     /**
      * @param random for a sample, or null to visit every world
-     * @param knowing whether what the performer knows is followed; if not, the work stops when it is asked for
      * @param naming whether names are read of cards that nobody laid; if not, the work stops when one is
      * @param weighed whether each world counts as much as it is likely, and not as one
      */
@@ -73,7 +70,6 @@ final class SurveyWorker {
             SurveyOptions options,
             int worker,
             SplittableRandom random,
-            AtomicBoolean knowing,
             AtomicBoolean naming,
             boolean weighed) {
         this.weighed = weighed;
@@ -81,8 +77,6 @@ final class SurveyWorker {
         this.options = options;
         this.worker = worker;
         this.random = random;
-        this.knowing = knowing;
-        unknowing = !knowing.get();
         this.naming = naming;
         shuffled = naming.get();
         judge = new StepJudge(plan, options.only());
@@ -103,9 +97,6 @@ final class SurveyWorker {
         surfaces = new Hands[steps + 2];
         Arrays.setAll(surfaces, i -> start.another());
         Arrays.stream(surfaces).forEach(surface -> surface.namedBy(reader));
-        if (unknowing) {
-            Arrays.stream(surfaces).forEach(Hands::leaveKnowledge);
-        }
         chosen = Tally.nothingChosen(plan);
         spotOf = new int[(steps + 1) * roles];
         tally = new Tally(plan, start.spots());
@@ -147,17 +138,15 @@ final class SurveyWorker {
     }
 
     private Tally asked() {
-        for (Hands hands : surfaces) {
-            listen(hands);
+        listen();
+        for (int condition = 0; condition < tally.untold.length; condition++) {
+            tally.untold[condition] = judge.asks(condition);
         }
         return tally;
     }
 
-    /** What was asked and is not followed has to be, and all of this is in vain. */
-    private void listen(Hands hands) {
-        if (unknowing && hands.missesKnowledge()) {
-            knowing.set(true);
-        }
+    /** Once a name is asked for, cards must lie in any order, and all of this is in vain. */
+    private void listen() {
         if (!shuffled && !read.isEmpty()) {
             naming.set(true);
         }
@@ -236,8 +225,7 @@ final class SurveyWorker {
 
     /** Worlds of long routines take long: whether to stop is asked at each step, not at each world. */
     private void ask() {
-        if ((unknowing && knowing.get())
-                || (!shuffled && naming.get())
+        if ((!shuffled && naming.get())
                 || options.cancelled().getAsBoolean()
                 || (random == null && options.hurried().getAsBoolean())) {
             stop();
@@ -346,7 +334,7 @@ final class SurveyWorker {
                 laidAt[card] = hands.positionIn(0, card);
             }
         }
-        listen(hands);
+        listen();
         // Worlds that are visited one after another share what was done before a choice; sampled ones only what is
         // before all.
         boolean shared = step < (random == null ? lastChoiceStep : firstChoiceStep);

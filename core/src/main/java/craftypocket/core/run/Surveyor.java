@@ -38,9 +38,6 @@ public final class Surveyor {
 
     private final Plan plan;
     private final SurveyOptions options;
-    /** Whether what the performer knows is followed: only once somebody has asked for it. */
-    private final AtomicBoolean knowing = new AtomicBoolean();
-
     /** Whether cards of which nobody said where they lie lie in any order: only once somebody has read a name. */
     private final AtomicBoolean naming = new AtomicBoolean();
 
@@ -121,8 +118,7 @@ public final class Surveyor {
 
     private Tally everyWorld(boolean weighed) {
         return together(
-                options.workers(),
-                lane -> new SurveyWorker(plan, options, lane, null, knowing, naming, weighed).everyWorld());
+                options.workers(), lane -> new SurveyWorker(plan, options, lane, null, naming, weighed).everyWorld());
     }
 
     private Tally sample() {
@@ -130,7 +126,7 @@ public final class Surveyor {
         int left = options.sample() % SAMPLE_LANES;
         return together(
                 SAMPLE_LANES,
-                lane -> new SurveyWorker(plan, options, lane, random(lane), knowing, naming, false)
+                lane -> new SurveyWorker(plan, options, lane, random(lane), naming, false)
                         .sample(share + (lane < left ? 1 : 0)));
     }
 
@@ -148,11 +144,10 @@ public final class Surveyor {
         Tally tally;
         boolean asked;
         do {
-            boolean knew = knowing.get();
             boolean named = naming.get();
             tally = visit(lanes, work);
-            // Somebody asked what the performer knows, or for a name, which was not followed: once more, following it.
-            asked = knew != knowing.get() || named != naming.get();
+            // Somebody asked for a name, which was not followed: once more, following it.
+            asked = named != naming.get();
         } while (asked);
         return tally;
     }
@@ -171,6 +166,10 @@ public final class Surveyor {
         // Many conditions fail first in the same world.
         Map<IntBuffer, World> worlds = new HashMap<>();
         for (int i = 0; i < plan.conditions().size(); i++) {
+            if (tally.untold[i]) {
+                findings.add(Survey.Finding.untold(plan.conditions().get(i)));
+                continue;
+            }
             long failed = tally.failed[i];
             long held = tally.worlds - failed;
             findings.add(new Survey.Finding(

@@ -45,6 +45,8 @@ final class Tally {
 
     final long[] failed;
     final int[][] smallest;
+    /** Per condition, whether it asks what the performer knows, which single worlds do not tell. */
+    final boolean[] untold;
     /** Per choice and number, in how many worlds it was made; null for a choice that is not counted by number. */
     final long[][] made;
     /** Per condition, choice and number, in how many of them the condition failed. */
@@ -61,6 +63,7 @@ final class Tally {
         charted = charted(plan.choices());
         failed = new long[conditions];
         smallest = new int[conditions][];
+        untold = new boolean[conditions];
         made = new long[choices][];
         for (int choice : charted) {
             made[choice] = new long[values];
@@ -138,6 +141,7 @@ final class Tally {
         pictured += other.pictured;
         for (int condition = 0; condition < failed.length; condition++) {
             failed[condition] += other.failed[condition];
+            untold[condition] |= other.untold[condition];
             int[] theirs = other.smallest[condition];
             if (theirs != null && (smallest[condition] == null || Arrays.compare(theirs, smallest[condition]) < 0)) {
                 smallest[condition] = theirs;

@@ -4,8 +4,8 @@ import craftypocket.core.layout.Hold;
 import craftypocket.core.layout.Knower;
 import craftypocket.core.layout.Layout;
 import craftypocket.core.layout.Place;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.layout.Spoilt;
+import craftypocket.core.moves.Need;
 import craftypocket.core.read.Choice;
 import craftypocket.core.read.Obstacle;
 import craftypocket.core.read.Plan;
@@ -37,6 +37,8 @@ public record Trace(List<Moment> moments, List<Boolean> outcomes) {
      * @param lost the holds that were lost
      * @param spoilt what was done to cards for good by then
      * @param ribbons how the blocks came here from the moment before
+     * @param known what the performer knows then, if all ways were gone through
+     * @param missing what he would have had to know before the step, and did not
      */
     public record Moment(
             String sentence,
@@ -52,7 +54,9 @@ public record Trace(List<Moment> moments, List<Boolean> outcomes) {
             List<String> remarks,
             List<Hold> lost,
             List<SpoiltCard> spoilt,
-            List<Ribbon> ribbons) {}
+            List<Ribbon> ribbons,
+            Optional<Known> known,
+            Optional<Need.Knowledge> missing) {}
 
     /**
      * What was done to a card for good.
@@ -81,8 +85,7 @@ public record Trace(List<Moment> moments, List<Boolean> outcomes) {
      * @param position from the top
      * @param fromBottom from the bottom
      * @param faceUp which side is up
-     * @param placeKnown how well the performer knows the place
-     * @param nameKnownTo indices of {@link Plan#people}
+     * @param nameKnownTo indices of those of {@link Plan#people} who saw it as somebody's card; of the performer see {@link Moment#known}
      * @param takenFor the card that the performer takes for it, right or wrong; -1 for none
      */
     public record RoleState(
@@ -92,7 +95,6 @@ public record Trace(List<Moment> moments, List<Boolean> outcomes) {
             int position,
             int fromBottom,
             boolean faceUp,
-            PlaceKnowledge placeKnown,
             List<Integer> nameKnownTo,
             int takenFor) {}
 

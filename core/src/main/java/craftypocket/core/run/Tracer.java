@@ -7,9 +7,9 @@ import craftypocket.core.layout.Knower;
 import craftypocket.core.layout.Layout;
 import craftypocket.core.layout.Pile;
 import craftypocket.core.layout.Place;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.layout.Spoilt;
 import craftypocket.core.layout.Watcher;
+import craftypocket.core.moves.Need;
 import craftypocket.core.read.Arrangement;
 import craftypocket.core.read.Choice;
 import craftypocket.core.read.Condition;
@@ -35,7 +35,9 @@ public final class Tracer {
             Optional<Obstacle> broken,
             List<Trace.Chosen> choices,
             Layout layout,
-            Known known,
+            Roles roles,
+            Optional<Known> known,
+            Optional<Need.Knowledge> missing,
             List<Trace.Shown> shown,
             List<Trace.Shown> alsoSeen,
             List<Trace.BeliefState> beliefs,
@@ -44,12 +46,15 @@ public final class Tracer {
             List<Hold> lost,
             List<Trace.SpoiltCard> spoilt) {}
 
-    /** What is known of the roles at one moment, by role: their cards, how well their places, and who knows their names. */
-    private record Known(int[] cards, PlaceKnowledge[] places, List<List<Integer>> names, int[] taken) {}
+    /** The roles at one moment: their cards, who else knows their names, and which card is taken for each. */
+    private record Roles(int[] cards, List<List<Integer>> names, int[] taken) {}
 
     private final Plan plan;
     private final World world;
     private final Hands hands;
+    /** What is known in all ways; null where it is not asked. */
+    private final Knowledge knowledge;
+
     private final boolean[] outcomes;
     private final List<Trace.Shown> shown = new ArrayList<>();
     private final Set<Trace.Shown> alsoSeen = new LinkedHashSet<>();
@@ -59,15 +64,21 @@ public final class Tracer {
     private final List<Hold> lost = new ArrayList<>();
     private Optional<Trace.Passed> passed = Optional.empty();
     private List<String> remarks = List.of();
+    private Optional<Need.Knowledge> missing = Optional.empty();
     /** Where a hold went last, in a sentence. */
     private String went = "";
 
     private final List<Values> numbers = new ArrayList<>();
 
-    private Tracer(Plan plan, World world) {
+    private Tracer(Plan plan, World world, Knowledge knowledge) {
         this.plan = plan;
         this.world = world;
-        hands = plan.handsIn(world.numbers());
+        this.knowledge = knowledge;
+        Hands laid = plan.handsIn(world.numbers());
+        hands = knowledge == null ? laid : laid.living(false);
+        if (knowledge != null) {
+            hands.copyFrom(laid);
+        }
         outcomes = new boolean[plan.conditions().size()];
         hands.watchedBy(new Watcher() {
             @Override
@@ -94,12 +105,24 @@ public final class Tracer {
 
     /** The trace of a plan in a world. Numbers outside what is possible are moved to the nearest that is. */
     public static Trace trace(Plan plan, World world) {
-        return new Tracer(plan, world).run();
+        return traced(plan, world).run();
+    }
+
+    /** What is done in a world can depend on what is known in all of them. */
+    private static Tracer traced(Plan plan, World world) {
+        boolean decides = plan.steps().stream().anyMatch(PlannedStep::decidedByKnowledge);
+        Optional<Knowledge> all = decides ? Knowledge.of(plan, SurveyOptions.withDefaults()) : Optional.empty();
+        return new Tracer(plan, world, all.orElse(null));
+    }
+
+    /** The same, with what the performer knows at each moment. */
+    static Trace trace(Plan plan, World world, Knowledge knowledge) {
+        return new Tracer(plan, world, knowledge).run();
     }
 
     /** The surface after the last step of a plan, in a world. */
     public static Hands surface(Plan plan, World world) {
-        Tracer tracer = new Tracer(plan, world);
+        Tracer tracer = traced(plan, world);
         tracer.run();
         tracer.hands.watchedBy(null);
         return tracer.hands;
@@ -107,7 +130,7 @@ public final class Tracer {
 
     /** The steps of a plan with the numbers of a world. */
     public static Walk walk(Plan plan, World world) {
-        Tracer tracer = new Tracer(plan, world);
+        Tracer tracer = traced(plan, world);
         tracer.run();
         return new Walk(plan, world, tracer.numbers);
     }
@@ -116,6 +139,7 @@ public final class Tracer {
         List<Snapshot> snapshots = new ArrayList<>();
         hands.atStep(-1);
         hands.lookAround();
+        hands.feel();
         snapshots.add(snapshot(-1, "Set-up", false, Optional.empty(), setUpChoices()));
         judge(-1, Condition.Kind.CLAIM);
         for (int index = 0; index < plan.steps().size(); index++) {
@@ -145,19 +169,18 @@ public final class Tracer {
         lost.clear();
         passed = Optional.empty();
         remarks = List.of();
+        missing = Optional.empty();
         Values values = step.values().another();
         numbers.add(values);
-        if (step.unnoticed(hands)) {
-            set(index, Condition.Kind.EXPECTED_BEFORE, false);
-            set(index, Condition.Kind.EXPECTED_AFTER, false);
-            set(index, Condition.Kind.CAN_BE_DONE, false);
-            return snapshot(index, step.sentence(), false, Optional.of(step.whyUnnoticed()), List.of());
-        }
-        if (!step.applies(hands)) {
+        step.glance(hands);
+        boolean told = !step.isConditional() || hands.tells();
+        boolean applies = step.applies(hands);
+        hands.lives(applies ? 1 : 2);
+        if (!applies) {
             // A step that is skipped owes nothing.
             set(index, Condition.Kind.EXPECTED_BEFORE, true);
             set(index, Condition.Kind.EXPECTED_AFTER, true);
-            set(index, Condition.Kind.CAN_BE_DONE, true);
+            set(index, Condition.Kind.CAN_BE_DONE, told);
             return snapshot(index, step.sentence(), true, Optional.empty(), List.of());
         }
         List<Trace.Chosen> chosen = new ArrayList<>();
@@ -173,14 +196,18 @@ public final class Tracer {
         Optional<Obstacle> obstacle =
                 ready ? Optional.empty() : step.obstacle(hands, values).map(this::withWhatWent);
         judge(index, Condition.Kind.EXPECTED_BEFORE);
+        missing = knowledge == null ? Optional.empty() : step.missing(hands);
+        hands.knownBy(null);
         if (obstacle.isEmpty()) {
             remarks = step.remarks(hands, values);
             List<Hold> before = hands.held();
             step.perform(hands, values);
             noteWhatWent(index, before);
             judge(index, Condition.Kind.EXPECTED_AFTER);
+        } else {
+            hands.lives(3);
         }
-        set(index, Condition.Kind.CAN_BE_DONE, obstacle.isEmpty());
+        set(index, Condition.Kind.CAN_BE_DONE, told && obstacle.isEmpty() && missing.isEmpty());
         String sentence =
                 Sentence.resolved(step.move().words().says(), step.move().settings(), values);
         return snapshot(index, sentence, false, obstacle, chosen);
@@ -250,6 +277,11 @@ public final class Tracer {
         while (!choice.isChance() && low < high && !choice.allows(hands, values, high)) {
             high--;
         }
+        if (!choice.isChance() && low == high && !choice.allows(hands, values, low)) {
+            // Nothing is possible here: as in a survey, the first is taken.
+            low = choice.low(hands, values);
+            high = low;
+        }
         boolean any = choice.amount().kind() == Amount.Kind.ANY;
         boolean middle = any || choice.amount().source() != null;
         int usual = choice.isChance()
@@ -300,7 +332,9 @@ public final class Tracer {
                 broken,
                 List.copyOf(choices),
                 hands.layout(),
-                known(),
+                roles(),
+                known(step),
+                missing,
                 List.copyOf(shown),
                 alsoSeen.stream()
                         .filter(seen -> !inView.contains(seen) && !shown.contains(seen))
@@ -344,47 +378,56 @@ public final class Tracer {
                     at.remarks(),
                     at.lost(),
                     at.spoilt(),
-                    ribbons));
+                    ribbons,
+                    at.known(),
+                    at.missing()));
         }
         return moments;
     }
 
-    private Known known() {
+    /** What is known now; what comes next is told by it. */
+    private Optional<Known> known(int step) {
+        Optional<Known> known = Optional.ofNullable(knowledge).flatMap(all -> all.after(step, hands.lived()));
+        known.ifPresent(now -> {
+            hands.knowsNames(now.names());
+            hands.knownBy(now);
+        });
+        return known;
+    }
+
+    private Roles roles() {
         int roles = hands.roleCount();
         int[] cards = new int[roles];
-        PlaceKnowledge[] places = new PlaceKnowledge[roles];
         int[] taken = new int[roles];
         List<List<Integer>> names = new ArrayList<>(roles);
         for (int role = 0; role < roles; role++) {
             cards[role] = hands.cardOf(role);
-            places[role] = hands.placeKnown(role);
             taken[role] = hands.takenFor(role);
             List<Integer> knowers = new ArrayList<>();
-            for (int knower = 0; knower < plan.people().size(); knower++) {
+            for (int knower = 1; knower < plan.people().size(); knower++) {
                 if (hands.knowsName(knower, role)) {
                     knowers.add(knower);
                 }
             }
             names.add(knowers);
         }
-        return new Known(cards, places, names, taken);
+        return new Roles(cards, names, taken);
     }
 
     /** Where the roles are; before a role is chosen, where the card lies that it will become in this world. */
     private List<Trace.RoleState> roles(Snapshot at) {
         List<Trace.RoleState> states = new ArrayList<>();
-        for (int role = 0; role < at.known().cards().length; role++) {
-            boolean chosen = at.known().cards()[role] >= 0;
-            int card = chosen ? at.known().cards()[role] : hands.cardOf(role);
+        for (int role = 0; role < at.roles().cards().length; role++) {
+            boolean chosen = at.roles().cards()[role] >= 0;
+            int card = chosen ? at.roles().cards()[role] : hands.cardOf(role);
             states.add(state(at, role, card, chosen));
         }
         return states;
     }
 
     private static Trace.RoleState state(Snapshot at, int role, int card, boolean chosen) {
-        PlaceKnowledge place = at.known().places()[role];
-        List<Integer> names = at.known().names().get(role);
-        int taken = at.known().taken()[role];
+        List<Integer> names = at.roles().names().get(role);
+        int taken = at.roles().taken()[role];
         for (Pile pile : at.layout().piles()) {
             int position = pile.positionOf(card);
             if (position > 0) {
@@ -395,12 +438,11 @@ public final class Tracer {
                         position,
                         pile.size() + 1 - position,
                         pile.faceUp(position),
-                        place,
                         names,
                         taken);
             }
         }
-        return new Trace.RoleState(card, chosen, null, 0, 0, false, place, names, taken);
+        return new Trace.RoleState(card, chosen, null, 0, 0, false, names, taken);
     }
 
     private List<Boolean> boxed() {

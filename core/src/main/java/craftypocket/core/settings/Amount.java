@@ -92,16 +92,6 @@ public record Amount(Kind kind, int low, int high, Source source) {
         return source != null && low == high && source.atBreak();
     }
 
-    /** Whether the performer knows the number where he is, although it was not stated. */
-    public boolean known(Hands hands, Values values) {
-        return known() || (kind == Kind.DERIVED && low == high && source.known(hands, values));
-    }
-
-    /** Whether the performer knows the number: it was stated, or is worked out from a name that is known. */
-    public boolean known() {
-        return kind == Kind.EXACT || (kind == Kind.DERIVED && low == high && source.known());
-    }
-
     /** The middle of an amount that has numbers. */
     public int middle() {
         return Math.floorDiv(low + high, 2);

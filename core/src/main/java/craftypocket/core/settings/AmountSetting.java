@@ -17,6 +17,17 @@ public final class AmountSetting extends NumberSetting {
     private String whyNot = "is excluded";
     private boolean ranged;
     private boolean place;
+    private Heard heard = Heard.NEVER;
+
+    /** Whether the performer gets to know a number that somebody else decides, or that his own hand only hits roughly. */
+    public enum Heard {
+        /** Cards are cut, lifted, pulled or spread off: nobody counts them. */
+        NEVER,
+        /** It is told, or counted one by one before his eyes. */
+        UNLESS_AWAY,
+        /** It is counted while he looks away, as the move is taught: he hears no more than whether anything is done. */
+        IF_WATCHED
+    }
 
     AmountSetting(String name, String label, String usual) {
         super(Kind.AMOUNT, name, label, usual, Character.toLowerCase(label.charAt(0)) + label.substring(1) + " is #");
@@ -76,6 +87,23 @@ public final class AmountSetting extends NumberSetting {
         return ranged;
     }
 
+    /** Told, or counted one by one before the performer's eyes. */
+    public AmountSetting heard() {
+        heard = Heard.UNLESS_AWAY;
+        return this;
+    }
+
+    /** Counted while the performer looks away. */
+    public AmountSetting countedUnseen() {
+        heard = Heard.IF_WATCHED;
+        return this;
+    }
+
+    /** Whether the performer gets to know it. */
+    public Heard isHeard() {
+        return heard;
+    }
+
     /** Decided by a spectator when it is left open. */
     public AmountSetting bySpectator() {
         decidedBy(Decider.SPECTATOR);
@@ -94,6 +122,7 @@ public final class AmountSetting extends NumberSetting {
                 .between(newMin, newMax)
                 .told(phrase());
         made.whyNot = whyNot;
+        made.heard = heard;
         made.decidedBy(decider());
         return made;
     }

@@ -50,7 +50,8 @@ public final class RoleSetting extends Setting {
     @Override
     void read(String text, Values into, SettingReader reader) {
         int role = reader.cast().roleOf(text);
-        if (role == Cast.NOBODY && !text.isEmpty()) {
+        boolean usually = optional && text.equals(usual());
+        if (role == Cast.NOBODY && !text.isEmpty() && !usually) {
             reader.gap("There is no role " + text + " any more. Choose another for “" + label() + "”.");
         } else if (role == Cast.NOBODY && !optional) {
             reader.gap("Choose a role for “" + label() + "”.");

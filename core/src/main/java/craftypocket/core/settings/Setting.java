@@ -127,6 +127,11 @@ public abstract class Setting {
         return new RoleSetting(name, label, "", true);
     }
 
+    /** A role that may be left empty, and is one of this letter, if there is such a one, where nothing is said. */
+    public static RoleSetting maybeRole(String name, String label, String usual) {
+        return new RoleSetting(name, label, usual, true);
+    }
+
     /** Somebody who sees something; {@code all} is what everybody is called in its sentence. */
     public static PersonSetting person(String name, String label, String all) {
         return new PersonSetting(name, label, all, "%s");

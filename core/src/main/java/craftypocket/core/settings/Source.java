@@ -2,7 +2,6 @@ package craftypocket.core.settings;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
-import craftypocket.core.layout.Knower;
 import craftypocket.core.layout.Place;
 import craftypocket.core.reckon.Reading;
 import craftypocket.core.reckon.Spelling;
@@ -46,24 +45,19 @@ public abstract sealed class Source {
     /** Why there is no number. */
     public abstract Missing missing();
 
-    /** Whether the performer knows the number when it comes to it. */
     /** Whether it is the depth of the break. */
     boolean atBreak() {
         return false;
     }
 
-    boolean known() {
-        return false;
+    /** The role whose name the performer must know; -1 when it is worked out from something else. */
+    public int reads() {
+        return -1;
     }
 
     /** Whether it is the place of a card, of which the cards above it are one fewer. */
     boolean ofPlace() {
         return false;
-    }
-
-    /** Whether the performer knows the number where he is: it may be counted there although it was not stated. */
-    boolean known(Hands hands, Values values) {
-        return known();
     }
 
     final String text() {
@@ -211,12 +205,6 @@ public abstract sealed class Source {
         }
 
         @Override
-        boolean known(Hands hands, Values values) {
-            int pile = values.pile();
-            return hands.depthKnown(pile, last ? hands.lastFinger(pile) : kind);
-        }
-
-        @Override
         public Missing missing() {
             return new Missing(
                     "There is no " + kind.word() + " here whose depth could be taken.",
@@ -335,12 +323,12 @@ public abstract sealed class Source {
 
         @Override
         int number(Hands hands, Values values) {
-            return nameKnown(hands, role) ? positive(hands.read(hands.cardOf(role), reading)) : -1;
+            return hands.cardOf(role) >= 0 ? positive(hands.read(hands.cardOf(role), reading)) : -1;
         }
 
         @Override
-        boolean known() {
-            return true;
+        public int reads() {
+            return role;
         }
 
         @Override
@@ -363,22 +351,18 @@ public abstract sealed class Source {
 
         @Override
         int number(Hands hands, Values values) {
-            return nameKnown(hands, role) ? hands.read(hands.cardOf(role), Reading.VALUE) : -1;
+            return hands.cardOf(role) >= 0 ? hands.read(hands.cardOf(role), Reading.VALUE) : -1;
         }
 
         @Override
-        boolean known() {
-            return true;
+        public int reads() {
+            return role;
         }
 
         @Override
         public Missing missing() {
             return unknown(label);
         }
-    }
-
-    private static boolean nameKnown(Hands hands, int role) {
-        return hands.cardOf(role) >= 0 && hands.knowsName(Knower.PERFORMER, role);
     }
 
     private static int positive(int letters) {

@@ -161,11 +161,6 @@ public final class Values {
         return amounts[setting.index()][0];
     }
 
-    /** Whether the performer knows the number. */
-    public boolean exact(AmountSetting setting) {
-        return amount(setting).known();
-    }
-
     /** Whether all chunks were stated exactly, but for a rest, which then is exact too. */
     public boolean allExact(ChunksSetting setting) {
         return allExact[setting.index()];

@@ -10,6 +10,7 @@ import craftypocket.core.routine.Look;
 import craftypocket.core.routine.RoleKind;
 import craftypocket.core.routine.Step;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -17,7 +18,7 @@ import org.junit.jupiter.api.Test;
 class HintsTest {
 
     private static List<Hint.Rule> rules(Script script) {
-        return Hints.of(script.plan(), script.trace(), Set.of()).stream()
+        return Hints.of(script.plan(), script.knownTrace(Map.of()), Set.of()).stream()
                 .map(Hint::rule)
                 .toList();
     }
@@ -269,7 +270,7 @@ class HintsTest {
     void a_place_relied_on_but_destroyed() {
         List<Hint> hints = Hints.of(
                 reliedOn("spectator-riffle").plan(),
-                reliedOn("spectator-riffle").trace(),
+                reliedOn("spectator-riffle").knownTrace(Map.of()),
                 Set.of());
 
         assertThat(hints).extracting(Hint::rule).containsExactly(Hint.Rule.PLACE_DESTROYED);
@@ -285,7 +286,7 @@ class HintsTest {
                 .role("K", RoleKind.KEY, "", "7C")
                 .step("spread-pick", "role", "A")
                 .step("return-drop-key", "role", "A", "key", "K");
-        List<Hint> hints = Hints.of(goesByIt.plan(), goesByIt.trace(), Set.of());
+        List<Hint> hints = Hints.of(goesByIt.plan(), goesByIt.knownTrace(Map.of()), Set.of());
         assertThat(hints).extracting(Hint::rule).contains(Hint.Rule.NOT_PLACED);
         assertThat(hints)
                 .filteredOn(hint -> hint.rule() == Hint.Rule.NOT_PLACED)

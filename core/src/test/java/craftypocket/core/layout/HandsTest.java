@@ -132,24 +132,6 @@ class HandsTest {
     }
 
     @Test
-    void seeing_a_known_card_finds_the_others_that_were_known_beside_it() {
-        Hands hands = new Hands(Kit.plain(4, 2), new Places(), 2);
-        IntStream.range(0, 4).forEach(card -> hands.lay(0, card, false));
-        hands.choose(0, 1);
-        hands.learnName(Knower.PERFORMER, 0);
-        hands.settlePlace(0);
-        hands.choose(1, 2);
-        hands.settlePlace(1);
-
-        hands.blurPlaces(0);
-        assertThat(hands.placeKnown(1)).isEqualTo(PlaceKnowledge.IN_THE_CIRCLE);
-        hands.glimpse(0, 2);
-
-        assertThat(hands.placeKnown(1)).isEqualTo(PlaceKnowledge.EXACT);
-        assertThat(hands.knowsName(Knower.PERFORMER, 1)).isFalse();
-    }
-
-    @Test
     void places_are_read_and_written_and_limited() {
         assertThat(Place.read("spectator:Ines").orElseThrow().text()).isEqualTo("spectator:Ines");
         assertThat(Place.read("deck")).contains(Place.DECK);

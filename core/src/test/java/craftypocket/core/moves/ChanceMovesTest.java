@@ -97,7 +97,8 @@ class ChanceMovesTest {
         Trace trace = washed.trace(Map.of("s2.shuffle", 7));
 
         assertThat(Script.cards(trace, "deck")).contains(-1, 2).hasSize(10);
-        assertThat(trace.end().roles().get(0).placeKnown()).isEqualTo(PlaceKnowledge.IN_PILE);
+        // Its name is known, so it can be looked for; counted to, it cannot.
+        assertThat(washed.known(Map.of("s2.shuffle", 7)).get(2).place(0)).isEqualTo(PlaceKnowledge.BY_LOOKING);
     }
 
     /** Common practice: about four times in five. In the model the share of the upper packet: 42 of 52, 0.808. */

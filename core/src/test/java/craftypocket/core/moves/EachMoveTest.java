@@ -309,20 +309,24 @@ class EachMoveTest {
         assertThat(after(deck(4).step("turn-top", "count", "2"))).containsExactly(-2, -1, 3, 4);
         assertThat(after(deck(4).key("K", "3S", 3).step("turn-it-over", "role", "K")))
                 .containsExactly(1, 2, -3, 4);
-        assertThat(broken(deck(4).selection("A", "Ines")
-                        .step("spread-pick", "at", "2")
-                        .step("return-on-lower", "at", "1-2")
-                        .step("turn-it-over")))
-                .isEqualTo("You do not know where Ines’s card is.");
+        // Hands can turn it over; nobody knows which one to turn.
+        Script lost = deck(4).selection("A", "Ines")
+                .step("spread-pick", "at", "2")
+                .step("return-on-lower", "at", "1-2")
+                .step("turn-it-over");
+        assertThat(lost.trace().end().broken()).isEmpty();
+        assertThat(lost.survey().findings().stream()
+                        .filter(finding -> finding.condition().id().equals("s3"))
+                        .map(Survey.Finding::verdict))
+                .containsExactly(Survey.Verdict.NEVER);
     }
 
     @Test
     void glimpses_teach_a_name() {
         Script glimpse = deck(4).key("K").step("glimpse", "as", "K");
         assertThat(after(glimpse)).containsExactly(1, 2, 3, 4);
-        assertThat(glimpse.trace().end().roles().get(0))
-                .matches(r ->
-                        r.card() == 3 && r.nameKnownTo().equals(List.of(0)) && r.placeKnown() == PlaceKnowledge.EXACT);
+        assertThat(glimpse.trace().end().roles().get(0)).matches(r -> r.card() == 3 && r.takenFor() == 3);
+        assertThat(glimpse.known()).matches(known -> known.name(0) && known.place(0) == PlaceKnowledge.EXACT);
         assertThat(deck(4).key("K")
                         .step("hold-break", "depth", "2")
                         .step("glimpse", "where", "break", "as", "K")
@@ -345,7 +349,7 @@ class EachMoveTest {
                 .step("look-by-key", "side", "below")
                 .step("name-it");
         assertThat(after(found)).containsExactly(1, 2, 3, 4);
-        assertThat(found.trace().end().roles().get(0).nameKnownTo()).contains(0);
+        assertThat(found.known().name(0)).isTrue();
 
         Script wrongSide = deck(4).selection("A", "Ines")
                 .key("K", "2S", 2)
@@ -354,7 +358,7 @@ class EachMoveTest {
                 .step("name-it");
         // He takes the card above the key for hers, and names it.
         assertThat(after(wrongSide)).containsExactly(1, 2, 3, 4);
-        assertThat(wrongSide.trace().end().roles().get(0).nameKnownTo()).doesNotContain(0);
+        assertThat(wrongSide.trace().end().roles().get(0).takenFor()).isZero();
         assertThat(wrongSide.survey().findings())
                 .filteredOn(f -> f.condition().sentence().startsWith("The named card"))
                 .singleElement()
@@ -413,20 +417,17 @@ class EachMoveTest {
     @Test
     void places_stay_known_through_counted_chunks_and_not_through_guessed_ones() {
         assertThat(known("1 5-7 rest", 1)).isEqualTo(PlaceKnowledge.EXACT);
-        assertThat(known("1 5-7 rest", 4)).isEqualTo(PlaceKnowledge.IN_PILE);
+        assertThat(known("1 5-7 rest", 4)).isEqualTo(PlaceKnowledge.BY_LOOKING);
         assertThat(known("1 6 rest", 4)).isEqualTo(PlaceKnowledge.EXACT);
         assertThat(known("5-7 rest 1", 20)).isEqualTo(PlaceKnowledge.EXACT);
-        assertThat(known("5-7 rest", 20)).isEqualTo(PlaceKnowledge.IN_PILE);
+        assertThat(known("5-7 rest", 20)).isEqualTo(PlaceKnowledge.BY_LOOKING);
     }
 
     private static PlaceKnowledge known(String chunks, int keyAt) {
         return Script.deck(20)
                 .key("K", "AS", keyAt)
                 .step("overhand", "chunks", chunks)
-                .trace(Map.of())
-                .end()
-                .roles()
-                .get(0)
-                .placeKnown();
+                .known()
+                .place(0);
     }
 }

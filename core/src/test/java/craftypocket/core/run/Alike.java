@@ -1,10 +1,13 @@
 package craftypocket.core.run;
 
+import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
+import craftypocket.core.layout.Layout;
 import craftypocket.core.layout.Pile;
 import craftypocket.core.layout.PlaceKnowledge;
-import craftypocket.core.read.Condition;
 import craftypocket.core.read.Plan;
+import craftypocket.core.read.PlannedStep;
+import craftypocket.core.settings.Values;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -12,19 +15,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
- * The law of knowing, as plainly as it can be said: all worlds of a routine, those that look alike to the performer put
- * together. What he saw, felt and did is the same in them; so what he is said to know must be.
+ * The definition of knowing, as plainly as it can be said: all worlds of a routine are put one by one beside each other, those
+ * that look alike to the performer together. What is the same in all of these is what he knows, no more and no less.
  */
 final class Alike {
 
-    /** Of a real shuffle so many are looked at. */
-    private static final int SHUFFLES = 5;
-
     private final Plan plan;
     private final int most;
-    private final List<Trace> traces = new ArrayList<>();
+    private final List<Walk> walks = new ArrayList<>();
     private final Set<Map<String, Integer>> seen = new HashSet<>();
 
     Alike(Plan plan, int most) {
@@ -34,12 +36,12 @@ final class Alike {
     }
 
     int worlds() {
-        return traces.size();
+        return walks.size();
     }
 
     /** Whether there were more worlds than could be looked at. */
     boolean tooMany() {
-        return traces.size() > most;
+        return walks.size() > most;
     }
 
     private void collect(Map<String, Integer> fixed) {
@@ -53,13 +55,13 @@ final class Alike {
                 .findFirst();
         if (open.isEmpty()) {
             if (seen.add(fixed)) {
-                traces.add(trace);
+                walks.add(Tracer.walk(plan, new World(fixed)));
             }
             return;
         }
         Trace.Chosen choice = open.get();
-        int high = choice.choice().isChance() ? SHUFFLES : choice.high();
-        for (int number = choice.low(); number <= high; number++) {
+        boolean any = false;
+        for (int number = choice.low(); number <= choice.high(); number++) {
             Map<String, Integer> more = new HashMap<>(fixed);
             more.put(choice.choice().key(), number);
             // Where a number cannot be, the nearest that can is taken: another world tells of that one.
@@ -69,129 +71,193 @@ final class Alike {
                     .anyMatch(c -> c.choice().key().equals(choice.choice().key())
                             && c.number() == more.get(c.choice().key()));
             if (can) {
+                any = true;
                 collect(more);
             }
         }
+        if (!any) {
+            // Nothing is possible: the step is broken.
+            Map<String, Integer> none = new HashMap<>(fixed);
+            none.put(choice.choice().key(), choice.low());
+            collect(none);
+        }
     }
 
-    /** What is said to be known and is not: the step, the role and what was said; empty when all is well. */
-    Optional<String> unsound() {
+    /** Where what is told differs from what is so: the step, the role and both; empty when all is well. */
+    Optional<String> differs(Knowledge told) {
+        List<Hands> worlds = new ArrayList<>();
+        for (Walk walk : walks) {
+            Hands laid = walk.freshHands();
+            Hands hands = laid.living(true);
+            hands.copyFrom(laid);
+            hands.feel();
+            worlds.add(hands);
+        }
         for (int moment = 0; moment <= plan.steps().size(); moment++) {
-            Map<String, List<Trace.Moment>> groups = new HashMap<>();
-            for (Trace trace : traces) {
-                groups.computeIfAbsent(lived(trace, moment), h -> new ArrayList<>())
-                        .add(trace.moments().get(moment));
-            }
-            for (List<Trace.Moment> alike : groups.values()) {
+            Map<Long, List<Hands>> groups = worlds.stream().collect(Collectors.groupingBy(Hands::lived));
+            for (List<Hands> alike : groups.values()) {
+                int names = names(alike);
+                String step = moment == 0
+                        ? "the set-up"
+                        : plan.steps().get(moment - 1).step().move() + " "
+                                + plan.steps().get(moment - 1).step().settings();
+                Optional<Known> found = told.after(moment - 1, alike.get(0).lived());
+                if (found.isEmpty()) {
+                    return Optional.of("after " + step + ", nothing is said of a way that there is");
+                }
+                Known known = found.get();
                 for (int role = 0; role < plan.cast().parts().size(); role++) {
-                    Optional<String> wrong = wrong(alike, role);
-                    if (wrong.isPresent()) {
-                        String step = moment == 0
-                                ? "set-up"
-                                : plan.steps().get(moment - 1).step().move() + " "
-                                        + plan.steps().get(moment - 1).step().settings();
-                        return Optional.of(
-                                "after " + step + ", " + plan.cast().part(role).letter() + ": " + wrong.get());
+                    String letter =
+                            "after " + step + ", " + plan.cast().part(role).letter() + ": ";
+                    if (known.name(role) != ((names >>> role & 1) != 0)) {
+                        return Optional.of(letter + (known.name(role) ? "its name is not known" : "its name is known"));
+                    }
+                    PlaceKnowledge place = place(alike, role, names);
+                    if (known.place(role) != place) {
+                        return Optional.of(letter + "said " + known.place(role) + " and is " + place);
                     }
                 }
+                alike.forEach(hands -> hands.knowsNames(names));
+            }
+            for (int world = 0; world < worlds.size() && moment < plan.steps().size(); world++) {
+                perform(moment, worlds.get(world), walks.get(world).values(moment));
             }
         }
         return Optional.empty();
     }
 
-    /**
-     * Everything the performer lived through up to a moment: what was shown and done, which piles and holds there are, and
-     * whether a single card that left a pile came from one of its ends; and whether a cull came about before they stopped it.
-     */
-    private String lived(Trace trace, int moment) {
-        StringBuilder lived = new StringBuilder();
-        for (int i = 0; i <= moment; i++) {
-            Trace.Moment at = trace.moments().get(i);
-            if (i > 0) {
-                Trace.Moment before = trace.moments().get(i - 1);
-                lived.append(fromAnEnd(before, at)).append(culled(trace, i - 1));
+    private void perform(int index, Hands hands, Values numbers) {
+        PlannedStep step = plan.steps().get(index);
+        hands.atStep(index);
+        step.glance(hands);
+        boolean applies = step.applies(hands);
+        hands.lives(applies ? 1 : 2);
+        Values values = numbers.another();
+        if (applies && step.ready(hands, values)) {
+            step.perform(hands, values);
+        } else if (applies) {
+            hands.lives(3);
+        }
+    }
+
+    private int names(List<Hands> alike) {
+        int names = 0;
+        for (int role = 0; role < plan.cast().parts().size(); role++) {
+            boolean one = false;
+            for (int word = 0; word < alike.get(0).wordsOfFaces(); word++) {
+                long all = -1;
+                for (Hands hands : alike) {
+                    all &= hands.cardOf(role) < 0 ? 0 : hands.facesSeen(role, word);
+                }
+                one |= all != 0;
             }
-            lived.append(at.skipped())
-                    .append(at.broken().isPresent())
-                    .append(at.shown().stream()
-                            .filter(s -> s.onlyPerformer() || s.toEverybody())
-                            .toList())
-                    .append(at.lost().stream().map(Hold::kind).toList())
-                    .append(at.layout().piles().stream().map(Pile::place).toList())
-                    .append(at.layout().holds().stream()
-                            .map(h -> h.kind() + h.place().text())
-                            .toList())
-                    .append('|');
+            names |= one ? 1 << role : 0;
         }
-        return lived.toString();
+        return names;
     }
 
-    /** Whether a card was drawn under the spread before they stopped it. */
-    private boolean culled(Trace trace, int step) {
-        boolean culled = false;
-        for (int i = 0; i < plan.conditions().size(); i++) {
-            Condition condition = plan.conditions().get(i);
-            culled |= condition.step() == step
-                    && condition.kind() == Condition.Kind.EXPECTED_AFTER
-                    && plan.steps().get(step).step().move().equals("spread-cull")
-                    && trace.outcomes().get(i);
+    private PlaceKnowledge place(List<Hands> alike, int role, int names) {
+        if (!shared(alike, hands -> signs(hands, role)).isEmpty()) {
+            return PlaceKnowledge.EXACT;
         }
-        return culled;
+        boolean looking = (names >>> role & 1) != 0;
+        for (int other = 0; other < plan.cast().parts().size(); other++) {
+            int from = other;
+            boolean known = other != role && (names >>> other & 1) != 0;
+            looking |=
+                    known && !shared(alike, hands -> apart(hands, role, from)).isEmpty();
+        }
+        if (looking) {
+            return PlaceKnowledge.BY_LOOKING;
+        }
+        Set<String> piles = shared(
+                alike,
+                hands -> pileOf(hands, role).stream()
+                        .map(pile -> pile.place().text())
+                        .collect(Collectors.toSet()));
+        if (piles.isEmpty()) {
+            return PlaceKnowledge.LOST;
+        }
+        return Math.min(spread(alike, role, true), spread(alike, role, false)) <= 12
+                ? PlaceKnowledge.NEAR
+                : PlaceKnowledge.IN_PILE;
     }
 
-    private static String fromAnEnd(Trace.Moment before, Trace.Moment after) {
-        StringBuilder ends = new StringBuilder();
-        for (Pile pile : before.layout().piles()) {
-            Pile now = after.layout().at(pile.place());
-            if (now.size() == pile.size() - 1 && now.size() > 0) {
-                ends.append(now.card(1) != pile.card(1)).append(now.card(now.size()) != pile.card(pile.size()));
-            }
-        }
-        return ends.toString();
+    private static int spread(List<Hands> alike, int role, boolean top) {
+        int[] numbers = alike.stream()
+                .mapToInt(hands -> pileOf(hands, role)
+                        .map(pile -> top
+                                ? pile.positionOf(hands.cardOf(role))
+                                : pile.size() - pile.positionOf(hands.cardOf(role)))
+                        .orElseThrow())
+                .toArray();
+        return IntStream.of(numbers).max().orElseThrow()
+                - IntStream.of(numbers).min().orElseThrow();
     }
 
-    private static Optional<String> wrong(List<Trace.Moment> alike, int role) {
-        boolean name =
-                alike.stream().anyMatch(m -> m.roles().get(role).nameKnownTo().contains(0));
-        if (name
-                && alike.stream()
-                                .map(m -> m.roles().get(role).card())
-                                .distinct()
-                                .count()
-                        > 1) {
-            return Optional.of("you are said to know its name, but it is one of several cards");
-        }
-        boolean exact = alike.stream().anyMatch(m -> m.roles().get(role).placeKnown() == PlaceKnowledge.EXACT);
-        if (!exact) {
-            return Optional.empty();
-        }
-        Set<String> same = new HashSet<>(signs(alike.get(0), role));
-        alike.forEach(m -> same.retainAll(signs(m, role)));
-        return same.isEmpty()
-                ? Optional.of("you are said to know exactly where it is, but it is at one of "
-                        + alike.stream()
-                                .map(m -> signs(m, role))
-                                .distinct()
-                                .limit(3)
-                                .toList())
-                : Optional.empty();
+    private interface Signs {
+        Set<String> of(Hands hands);
     }
 
-    /** The ways in which a place can be pointed at: from the top, from the bottom, from something that is held. */
-    private static Set<String> signs(Trace.Moment moment, int role) {
-        Trace.RoleState state = moment.roles().get(role);
-        if (state.place() == null || !state.chosen()) {
-            return Set.of("nowhere");
+    private static Set<String> shared(List<Hands> alike, Signs signs) {
+        Set<String> shared = new HashSet<>(signs.of(alike.get(0)));
+        alike.forEach(hands -> shared.retainAll(signs.of(hands)));
+        return shared;
+    }
+
+    private static Optional<Pile> pileOf(Hands hands, int role) {
+        int card = hands.cardOf(role);
+        return hands.layout().piles().stream()
+                .filter(pile -> card >= 0 && pile.positionOf(card) > 0)
+                .findFirst();
+    }
+
+    /** The ways in which a place can be pointed at: from the top, from the bottom, from what is held, among what sticks out. */
+    private static Set<String> signs(Hands hands, int role) {
+        Optional<Pile> found = pileOf(hands, role);
+        if (found.isEmpty()) {
+            return Set.of();
         }
-        String place = state.place().text();
+        Pile pile = found.get();
+        Layout layout = hands.layout();
+        String place = pile.place().text();
+        int position = pile.positionOf(hands.cardOf(role));
         Set<String> signs = new HashSet<>();
-        signs.add(place + " top " + state.position());
-        signs.add(place + " bottom " + state.fromBottom());
-        for (Hold hold : moment.layout().holds()) {
-            if (hold.place().equals(state.place()) && hold.kind() != Hold.Kind.BEND) {
-                signs.add(place + " " + hold.kind() + " " + (state.position() - hold.depth()));
+        signs.add(place + " top " + position);
+        signs.add(place + " bottom " + (pile.size() - position));
+        Set<Hold.Kind> met = new HashSet<>();
+        for (Hold hold : layout.holds()) {
+            boolean counts = hold.kind() != Hold.Kind.BEND && hold.kind() != Hold.Kind.STEP;
+            if (hold.place().equals(pile.place()) && counts && met.add(hold.kind())) {
+                signs.add(place + " " + hold.kind() + " " + (position - hold.depth()));
             }
+        }
+        String like = like(hands, hands.cardOf(role));
+        if (!like.isEmpty()) {
+            long before = IntStream.range(1, position)
+                    .filter(above -> like(hands, pile.card(above)).equals(like))
+                    .count();
+            signs.add(place + " " + like + " " + before);
         }
         return signs;
+    }
+
+    private static String like(Hands hands, int card) {
+        if (hands.sticksOut(card)) {
+            return hands.outJogged(card) ? "out" : "in";
+        }
+        return hands.ofUpperPacket(card) ? "upper" : "";
+    }
+
+    /** How far a card lies from another one of its pile, in the line and in the circle. */
+    private static Set<String> apart(Hands hands, int role, int other) {
+        Optional<Pile> pile = pileOf(hands, role);
+        int there = pile.isEmpty() || hands.cardOf(other) < 0 ? 0 : pile.get().positionOf(hands.cardOf(other));
+        if (there == 0) {
+            return Set.of();
+        }
+        int apart = pile.get().positionOf(hands.cardOf(role)) - there;
+        return Set.of(
+                "line " + apart, "circle " + Math.floorMod(apart, pile.get().size()));
     }
 }

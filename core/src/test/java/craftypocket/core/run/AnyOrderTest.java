@@ -269,6 +269,7 @@ class AnyOrderTest {
 
     /** The plain definition: in each arrangement, each choice takes each of its numbers alike as it comes up. */
     private static double[] shares(Plan plan) {
+        Knowledge knowledge = Knowledge.of(plan, SurveyOptions.withDefaults()).orElseThrow();
         double[] shares = new double[plan.conditions().size()];
         List<Integer> open = IntStream.rangeClosed(1, plan.pack().size())
                 .filter(plan.arrangement()::open)
@@ -283,7 +284,7 @@ class AnyOrderTest {
         for (List<String> order : orders) {
             Map<String, Integer> world = new HashMap<>();
             IntStream.range(0, order.size()).forEach(i -> world.put(order.get(i), open.get(i)));
-            worlds += addWorlds(plan, world, 1.0 / orders.size(), shares);
+            worlds += addWorlds(knowledge, world, 1.0 / orders.size(), shares);
             if (worlds > MOST_WORLDS) {
                 return null;
             }
@@ -292,8 +293,8 @@ class AnyOrderTest {
     }
 
     /** Goes on from a world in which some choices are made, by nothing but traces; gives how many worlds that were. */
-    private static int addWorlds(Plan plan, Map<String, Integer> world, double weight, double[] shares) {
-        Trace trace = Tracer.trace(plan, new World(world));
+    private static int addWorlds(Knowledge all, Map<String, Integer> world, double weight, double[] shares) {
+        Trace trace = all.trace(new World(world));
         Optional<Trace.Chosen> open = trace.moments().stream()
                 .flatMap(moment -> moment.choices().stream())
                 .filter(chosen -> !world.containsKey(chosen.choice().key()))
@@ -309,7 +310,7 @@ class AnyOrderTest {
         for (int number = open.get().low(); number <= open.get().high(); number++) {
             Map<String, Integer> one = new HashMap<>(world);
             one.put(key, number);
-            boolean possible = Tracer.trace(plan, new World(one)).moments().stream()
+            boolean possible = all.trace(new World(one)).moments().stream()
                     .flatMap(moment -> moment.choices().stream())
                     .anyMatch(chosen -> chosen.choice().key().equals(key) && chosen.number() == one.get(key));
             if (possible) {
@@ -323,7 +324,7 @@ class AnyOrderTest {
         }
         int worlds = 0;
         for (Map<String, Integer> one : further) {
-            worlds += worlds > MOST_WORLDS ? 0 : addWorlds(plan, one, weight / further.size(), shares);
+            worlds += worlds > MOST_WORLDS ? 0 : addWorlds(all, one, weight / further.size(), shares);
         }
         return worlds;
     }
@@ -346,6 +347,8 @@ class AnyOrderTest {
                     continue;
                 }
                 judged++;
+                Knowledge knowledge =
+                        Knowledge.of(plan, SurveyOptions.withDefaults()).orElseThrow();
                 for (int i = 0; i < shares.length; i++) {
                     Survey.Finding finding = survey.findings().get(i);
                     String what = told + "\n" + finding.condition();
@@ -357,9 +360,7 @@ class AnyOrderTest {
                             .as(what)
                             .isEqualTo(shares[i] < 1e-9);
                     if (finding.failing() != null) {
-                        assertThat(Tracer.trace(plan, finding.failing())
-                                        .outcomes()
-                                        .get(i))
+                        assertThat(knowledge.trace(finding.failing()).outcomes().get(i))
                                 .as(what + "\n" + finding.failing())
                                 .isFalse();
                         read.addAll(finding.failing().numbers().keySet().stream()

@@ -2,7 +2,6 @@ package craftypocket.core.claims.kinds;
 
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
-import craftypocket.core.claims.Noticing;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
@@ -23,11 +22,6 @@ public final class BelievedSize extends ClaimKind {
         int place = values.of(pile);
         int wanted = values.of(cards);
         return hands -> hands.believed(place) == wanted;
-    }
-
-    @Override
-    protected Check noticed(Values values) {
-        return Noticing.ALWAYS;
     }
 
     @Override

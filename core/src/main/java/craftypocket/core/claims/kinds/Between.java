@@ -3,9 +3,7 @@ package craftypocket.core.claims.kinds;
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.Checks;
 import craftypocket.core.claims.ClaimKind;
-import craftypocket.core.claims.Noticing;
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.RoleSetting;
@@ -54,13 +52,5 @@ public final class Between extends ClaimKind {
         int firstAt = hands.positionIn(place, hands.cardOf(first));
         int secondAt = hands.positionIn(place, hands.cardOf(second));
         return firstAt > 0 && secondAt > 0 && Math.min(firstAt, secondAt) < at && at < Math.max(firstAt, secondAt);
-    }
-
-    @Override
-    protected Check noticed(Values values) {
-        int card = values.of(role);
-        Check guards = Noticing.places(values.of(one), values.of(other));
-        return hands -> guards.holds(hands)
-                && (Noticing.place(hands, card) || hands.placeKnown(card) == PlaceKnowledge.IN_THE_CIRCLE);
     }
 }

@@ -5,7 +5,6 @@ import craftypocket.core.cards.CardText;
 import craftypocket.core.cards.Side;
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
-import craftypocket.core.claims.Noticing;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Option;
@@ -60,9 +59,7 @@ public final class CardAt extends ClaimKind {
     }
 
     @Override
-    protected Check noticed(Values values) {
-        int place = values.of(pile);
-        boolean face = values.of(from) != TOP && values.amount(nth).high() <= 1;
-        return hands -> face && Noticing.glance(hands, place);
+    protected int glance(Values values) {
+        return values.of(from) != TOP && values.amount(nth).high() <= 1 ? values.of(pile) : NO_PLACE;
     }
 }

@@ -23,9 +23,4 @@ public final class DirectlyAbove extends ClaimKind {
     protected Check check(Values values) {
         return Checks.directlyBelow(values.of(of), values.of(role), values.of(deck) == Neighbours.CIRCLE);
     }
-
-    @Override
-    protected Check noticed(Values values) {
-        return Neighbours.noticed(values.of(role), values.of(of));
-    }
 }

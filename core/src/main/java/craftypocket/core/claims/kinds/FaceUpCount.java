@@ -2,7 +2,6 @@ package craftypocket.core.claims.kinds;
 
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
-import craftypocket.core.claims.Noticing;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
@@ -31,10 +30,5 @@ public final class FaceUpCount extends ClaimKind {
             }
             return up >= least && up <= most;
         };
-    }
-
-    @Override
-    protected Check noticed(Values values) {
-        return Noticing.inTheOpen(values.of(pile));
     }
 }

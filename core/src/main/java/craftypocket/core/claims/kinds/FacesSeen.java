@@ -5,7 +5,6 @@ import craftypocket.core.cards.Side;
 import craftypocket.core.claims.Around;
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
-import craftypocket.core.claims.Noticing;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.settings.PersonSetting;
 import craftypocket.core.settings.Setting;
@@ -42,10 +41,5 @@ public final class FacesSeen extends ClaimKind {
         ToIntFunction<Hands> seen = around.waitFor(values.of(since), Eyes.among(wanted, values.of(who)));
         int all = (1 << wanted.length) - 1;
         return hands -> (seen.applyAsInt(hands) & 0xff) == all;
-    }
-
-    @Override
-    protected Check noticed(Values values) {
-        return Noticing.ALWAYS;
     }
 }

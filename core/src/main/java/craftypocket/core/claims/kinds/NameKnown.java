@@ -3,7 +3,6 @@ package craftypocket.core.claims.kinds;
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.Checks;
 import craftypocket.core.claims.ClaimKind;
-import craftypocket.core.claims.Noticing;
 import craftypocket.core.layout.Knower;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
@@ -31,7 +30,7 @@ public final class NameKnown extends ClaimKind {
     }
 
     @Override
-    protected Check noticed(Values values) {
-        return Noticing.ALWAYS;
+    protected boolean saysWhatIsKnown(Values values) {
+        return values.of(who) == PERFORMER;
     }
 }

@@ -3,7 +3,6 @@ package craftypocket.core.claims.kinds;
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.Checks;
 import craftypocket.core.claims.ClaimKind;
-import craftypocket.core.claims.Noticing;
 import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
@@ -23,7 +22,7 @@ public final class NamedIsTheirs extends ClaimKind {
     }
 
     @Override
-    protected Check noticed(Values values) {
-        return Noticing.name(values.of(role));
+    protected boolean saysWhatIsKnown(Values values) {
+        return true;
     }
 }

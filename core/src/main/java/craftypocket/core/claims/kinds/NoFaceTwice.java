@@ -2,7 +2,6 @@ package craftypocket.core.claims.kinds;
 
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
-import craftypocket.core.claims.Noticing;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Slot;
 import craftypocket.core.settings.Values;
@@ -41,10 +40,5 @@ public final class NoFaceTwice extends ClaimKind {
             }
         }
         return !hands.showsBack(Slot.card(slot), Slot.faceUp(slot));
-    }
-
-    @Override
-    protected Check noticed(Values values) {
-        return Noticing.ALWAYS;
     }
 }

@@ -2,7 +2,6 @@ package craftypocket.core.claims.kinds;
 
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
-import craftypocket.core.claims.Noticing;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.EarlierSetting;
 import craftypocket.core.settings.Setting;
@@ -27,10 +26,5 @@ public final class NumberWas extends ClaimKind {
         int low = values.amount(is).low();
         int high = values.amount(is).high();
         return hands -> hands.noted(note) >= low && hands.noted(note) <= high;
-    }
-
-    @Override
-    protected Check noticed(Values values) {
-        return values.amount(is).high() <= HEARD ? Noticing.ALWAYS : Noticing.NEVER;
     }
 }

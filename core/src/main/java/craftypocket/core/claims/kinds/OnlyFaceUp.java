@@ -2,7 +2,6 @@ package craftypocket.core.claims.kinds;
 
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
-import craftypocket.core.claims.Noticing;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
@@ -38,13 +37,5 @@ public final class OnlyFaceUp extends ClaimKind {
             }
         }
         return true;
-    }
-
-    @Override
-    protected Check noticed(Values values) {
-        // In a spread it is seen how many lie which way; which card that is, only from its face or its place.
-        int wanted = values.of(role);
-        boolean up = values.of(side) == UP;
-        return hands -> up || Noticing.place(hands, wanted);
     }
 }

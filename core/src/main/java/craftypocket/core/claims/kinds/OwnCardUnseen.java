@@ -3,7 +3,6 @@ package craftypocket.core.claims.kinds;
 import craftypocket.core.claims.Around;
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
-import craftypocket.core.claims.Noticing;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
@@ -26,10 +25,5 @@ public final class OwnCardUnseen extends ClaimKind {
         ToIntFunction<Hands> seen =
                 around.waitFor(values.of(since), Eyes.shownOwn(values.of(role), values.ownerKnower(role)));
         return hands -> seen.applyAsInt(hands) == 0;
-    }
-
-    @Override
-    protected Check noticed(Values values) {
-        return Noticing.ALWAYS;
     }
 }

@@ -3,7 +3,6 @@ package craftypocket.core.claims.kinds;
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.Claim;
 import craftypocket.core.claims.ClaimKind;
-import craftypocket.core.claims.Noticing;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
@@ -45,10 +44,5 @@ public final class PileSize extends ClaimKind {
         return values.of(compare) == EXACTLY
                 ? Optional.of(new Claim.Taken(values.of(pile), values.of(cards)))
                 : Optional.empty();
-    }
-
-    @Override
-    protected Check noticed(Values values) {
-        return Noticing.size(values.of(pile), values.of(cards));
     }
 }

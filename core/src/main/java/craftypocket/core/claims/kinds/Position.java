@@ -3,7 +3,6 @@ package craftypocket.core.claims.kinds;
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.Checks;
 import craftypocket.core.claims.ClaimKind;
-import craftypocket.core.claims.Noticing;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
@@ -39,11 +38,7 @@ public final class Position extends ClaimKind {
     }
 
     @Override
-    protected Check noticed(Values values) {
-        int wanted = values.of(role);
-        int place = values.of(pile);
-        boolean face = values.of(from) != TOP && values.amount(nth).high() <= 1;
-        Check name = Noticing.name(wanted);
-        return hands -> Noticing.place(hands, wanted) || (face && Noticing.glance(hands, place) && name.holds(hands));
+    protected int glance(Values values) {
+        return values.of(from) != TOP && values.amount(nth).high() <= 1 ? values.of(pile) : NO_PLACE;
     }
 }

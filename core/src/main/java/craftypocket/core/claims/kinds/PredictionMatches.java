@@ -2,7 +2,6 @@ package craftypocket.core.claims.kinds;
 
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
-import craftypocket.core.claims.Noticing;
 import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.ThingSetting;
@@ -23,10 +22,5 @@ public final class PredictionMatches extends ClaimKind {
         int on = values.of(thing);
         int of = values.of(role);
         return hands -> hands.cardOf(of) >= 0 && hands.isWritten(on, hands.cardOf(of));
-    }
-
-    @Override
-    protected Check noticed(Values values) {
-        return Noticing.name(values.of(role));
     }
 }

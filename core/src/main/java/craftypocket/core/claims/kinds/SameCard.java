@@ -2,7 +2,6 @@ package craftypocket.core.claims.kinds;
 
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
-import craftypocket.core.claims.Noticing;
 import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
@@ -22,10 +21,5 @@ public final class SameCard extends ClaimKind {
         int one = values.of(role);
         int other = values.of(of);
         return hands -> hands.cardOf(one) >= 0 && hands.cardOf(one) == hands.cardOf(other);
-    }
-
-    @Override
-    protected Check noticed(Values values) {
-        return Noticing.names(values.of(role), values.of(of));
     }
 }

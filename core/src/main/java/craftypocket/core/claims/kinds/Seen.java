@@ -3,7 +3,6 @@ package craftypocket.core.claims.kinds;
 import craftypocket.core.claims.Around;
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
-import craftypocket.core.claims.Noticing;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.settings.FaceSetting;
 import craftypocket.core.settings.PersonSetting;
@@ -27,10 +26,5 @@ public final class Seen extends ClaimKind {
     public Check check(Values values, Around around) {
         ToIntFunction<Hands> seen = around.waitFor(values.of(since), Eyes.once(values.of(face), values.of(who)));
         return hands -> seen.applyAsInt(hands) != 0;
-    }
-
-    @Override
-    protected Check noticed(Values values) {
-        return Noticing.ALWAYS;
     }
 }

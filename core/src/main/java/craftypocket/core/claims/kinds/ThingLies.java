@@ -2,7 +2,6 @@ package craftypocket.core.claims.kinds;
 
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimKind;
-import craftypocket.core.claims.Noticing;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.ThingSetting;
@@ -23,10 +22,5 @@ public final class ThingLies extends ClaimKind {
         int what = values.of(thing);
         int at = values.of(place);
         return hands -> hands.placeOfThing(what) == at;
-    }
-
-    @Override
-    protected Check noticed(Values values) {
-        return Noticing.ALWAYS;
     }
 }

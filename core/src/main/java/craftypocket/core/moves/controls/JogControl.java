@@ -72,25 +72,11 @@ final class JogControl extends Move {
         int chosen = values.of(role);
         int off = values.of(at);
         int rest = hands.size(place) - off;
-        boolean whole = values.statedCount(before) == 1 && values.allExact(before);
-        int kept = 0;
-        for (int role = 0; role < hands.roleCount(); role++) {
-            // What lay on top stays together, if it was run off in one, and lies directly below the selection in the
-            // end.
-            int known = hands.isIn(place, role) ? hands.knownPosition(role) : 0;
-            boolean above = whole && known > 0 && known <= values.amount(at).low();
-            kept |= above ? 1 << role : 0;
-        }
         overTheJog(hands, values);
         Chunks.shuffle(hands, values, place, over, 0, rest - 1);
         Chunks.shuffle(hands, values, place, back, 0, rest);
         hands.cut(place, rest);
         hands.bring(chosen, place, 0);
-        for (int role = 0; role < hands.roleCount(); role++) {
-            if ((kept & 1 << role) != 0) {
-                hands.settlePlace(role);
-            }
-        }
     }
 
     /** Shuffles until they stop; the rest comes to lie on what is off, the jogged card undermost of it. */
@@ -99,7 +85,6 @@ final class JogControl extends Move {
         int off = values.of(at);
         int rest = hands.size(place) - off;
         Chunks.shuffle(hands, values, place, before, 0, off);
-        hands.guess();
         hands.transfer(place, off + 1, rest - 1, place, 0);
         hands.single(place, rest - 1 + off, place, rest - 1);
     }

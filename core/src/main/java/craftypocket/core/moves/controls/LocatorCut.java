@@ -53,6 +53,5 @@ final class LocatorCut extends Move {
         int place = values.of(pile);
         int at = hands.positionIn(place, hands.cardOf(values.of(role)));
         hands.cut(place, values.of(end) == BOTTOM ? at : at - 1);
-        hands.knowPlace(values.of(role));
     }
 }

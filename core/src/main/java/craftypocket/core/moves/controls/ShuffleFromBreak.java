@@ -64,16 +64,6 @@ final class ShuffleFromBreak extends Move {
         if (values.of(block) == BELOW) {
             hands.cut(place, depth);
         }
-        int onTop = 0;
-        for (int role = 0; role < hands.roleCount(); role++) {
-            onTop |= hands.isIn(place, role) && hands.knownOnTop(role) ? 1 << role : 0;
-        }
         Chunks.shuffle(hands, values, place, chunks, wanted, hands.size(place) - wanted);
-        for (int role = 0; role < hands.roleCount(); role++) {
-            if ((onTop & 1 << role) != 0) {
-                // What lies above the gap is not shuffled.
-                hands.knowOnTop(role);
-            }
-        }
     }
 }

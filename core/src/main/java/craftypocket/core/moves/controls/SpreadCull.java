@@ -2,7 +2,6 @@ package craftypocket.core.moves.controls;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
-import craftypocket.core.moves.Dealing;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -62,9 +61,7 @@ final class SpreadCull extends Move {
         int culled = values.of(role);
         int from = hands.positionIn(place, hands.cardOf(culled));
         if (from <= values.of(at)) {
-            Dealing.goesIn(hands, values, at);
             hands.single(place, from - 1, place, values.of(at) - 1);
-            hands.knowPlace(culled);
         }
         hands.hold(place, Hold.Kind.BREAK, values.of(at));
     }

@@ -59,19 +59,12 @@ final class TopBlockLift extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         int wanted = values.of(role);
-        int drawn = 0;
-        // The first card of the upper packet comes to the top with whatever is drawn out of that.
-        boolean first = values.of(what) != LOWER && hands.firstOfUpper(wanted);
         if (values.of(what) == CARD) {
             hands.single(place, hands.positionIn(place, hands.cardOf(wanted)) - 1, place, 0);
         } else {
-            drawn = draw(hands, place, values.of(what) == UPPER, values.of(count));
+            draw(hands, place, values.of(what) == UPPER, values.of(count));
         }
-        boolean lifted = values.of(what) == CARD || hands.positionIn(place, hands.cardOf(wanted)) <= drawn;
         hands.use(place, Hold.Kind.STEP);
-        if (lifted && first) {
-            hands.knowOnTop(wanted);
-        }
     }
 
     /**

@@ -34,6 +34,7 @@ final class ShowSides extends Move {
     private final AmountSetting first =
             has(Setting.amount("first", "From card", "1").asPlace().between(always(1), sizeLess(pile, 0)));
     private final AmountSetting count = has(Setting.amount("count", "Cards", "4")
+            .heard()
             .between(always(1), (hands, values) -> hands.size(values.of(pile)) - values.of(first) + 1));
     private final OptionSetting side =
             has(Setting.option("side", "Shown of each", UPPER, UNDER, new Option("both", "both sides"), RULE));

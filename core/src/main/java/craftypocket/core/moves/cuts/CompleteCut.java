@@ -35,8 +35,5 @@ final class CompleteCut extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         hands.cut(values.of(pile), values.of(depth));
-        if (!values.exact(depth)) {
-            hands.blurPlaces(values.of(pile));
-        }
     }
 }

@@ -46,12 +46,8 @@ final class CutToKey extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         int at = hands.positionIn(place, hands.cardOf(values.of(key)));
+        hands.runThrough(place);
         hands.glimpse(place, at);
         hands.cut(place, values.of(end) == BOTTOM ? at : at - 1);
-        if (values.of(end) == BOTTOM) {
-            hands.knowOnBottom(values.of(key));
-        } else {
-            hands.knowOnTop(values.of(key));
-        }
     }
 }

@@ -1,7 +1,6 @@
 package craftypocket.core.moves.cuts;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -45,14 +44,14 @@ final class PacketsToTable extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         int cut = 0;
-        for (int packet : Chunks.of(hands, values, packets)) {
+        for (int packet : values.chunks(packets)) {
             cut += packet;
         }
         if (hands.breakDepth(place) == cut) {
             // The last packet was cut off at it.
             hands.useBreak(place);
         }
-        hands.overhand(place, 0, cut, Chunks.of(hands, values, packets));
+        hands.overhand(place, 0, cut, values.chunks(packets));
         // The rest is dropped on them as one, with whatever is held in it.
         hands.transfer(place, cut, hands.size(place) - cut, place, 0);
     }

@@ -36,6 +36,5 @@ final class SpectatorCut extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         hands.cut(values.of(pile), values.of(depth));
-        hands.blurPlaces(values.of(pile));
     }
 }

@@ -27,6 +27,7 @@ final class ForceCountSum extends Move {
     private final PlaceSetting pile = has(Setting.place("pile", "Deal from", "deck"));
     private final PlaceSetting to = has(Setting.place("to", "To", "table:dealt"));
     private final AmountSetting number = has(Setting.amount("number", "Number they name", "10-19")
+            .heard()
             .between(always(TENTH), always(MOST))
             .bySpectator()
             .told("they name #"));

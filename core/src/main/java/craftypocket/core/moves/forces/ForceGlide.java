@@ -25,6 +25,7 @@ final class ForceGlide extends Move {
     private final AmountSetting at = has(Setting.amount("at", "Cards drawn before they stop", "any")
             .between(always(0), sizeLess(pile, 1))
             .bySpectator()
+            .heard()
             .told("they stop after #"));
 
     ForceGlide() {
@@ -55,17 +56,8 @@ final class ForceGlide extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
-        boolean known = hands.knownOnBottom(values.of(role));
         for (int drawn = 0; drawn < values.of(at); drawn++) {
             hands.single(place, hands.size(place) - 2, values.of(to), 0);
-        }
-        if (!values.exact(at)) {
-            // How many were drawn, nobody counted; the force card alone is where it was.
-            hands.losePlaces(place);
-            hands.losePlaces(values.of(to));
-            if (known) {
-                hands.knowOnBottom(values.of(role));
-            }
         }
         Forces.take(hands, values, role, place, hands.size(place));
     }

@@ -59,8 +59,5 @@ final class ForceHindu extends Move {
         Forces.show(hands, values, role, place, hands.size(place));
         Dealing.drawOff(hands, place, drawn, values.of(pull));
         hands.cut(place, drawn);
-        if (!values.exact(at)) {
-            hands.blurPlaces(place);
-        }
     }
 }

@@ -1,7 +1,6 @@
 package craftypocket.core.moves.forces;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -31,6 +30,7 @@ final class ForcePacketCut extends Move {
                     (hands, values) -> Math.max(0, hands.breakDepth(values.of(pile)) - 1))
             .leavingSome());
     private final AmountSetting stop = has(Setting.amount("stop", "They stop at packet", "any")
+            .heard()
             .between(always(1), (hands, values) -> packets.taken(hands, values) + 1)
             .bySpectator()
             .told("they stop at packet #"));
@@ -65,7 +65,7 @@ final class ForcePacketCut extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         int left = hands.breakDepth(place);
-        int[] sizes = Chunks.of(hands, values, packets);
+        int[] sizes = values.chunks(packets);
         // The packet at which they stop is the one taken at the break.
         for (int packet = 0; packet < values.of(stop) - 1; packet++) {
             hands.transfer(place, 0, sizes[packet], values.of(to), 0);
@@ -73,7 +73,6 @@ final class ForcePacketCut extends Move {
         }
         hands.useBreak(place);
         hands.transfer(place, 0, left, values.of(to), 0);
-        hands.losePlaces(values.of(to));
         Forces.take(hands, values, role, place, 1);
     }
 }

@@ -1,7 +1,6 @@
 package craftypocket.core.moves.forces;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -29,6 +28,7 @@ final class ForceUnderCase extends Move {
     private final PlaceSetting to = has(Setting.place("to", "Dealt to", "table:dealt"));
     private final PlaceSetting hidden = has(Setting.place("hidden", "The card hides", "under:case"));
     private final AmountSetting at = has(Setting.amount("at", "Cards they deal", "any")
+            .heard()
             .between(always(1), sizeLess(pile, 0))
             .bySpectator()
             .told("they deal #"));
@@ -70,7 +70,7 @@ final class ForceUnderCase extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         if (values.of(how) == DROPPED) {
-            for (int packet : Chunks.of(hands, values, packets)) {
+            for (int packet : values.chunks(packets)) {
                 hands.transfer(values.of(pile), 0, packet, values.of(to), 0);
             }
         } else {

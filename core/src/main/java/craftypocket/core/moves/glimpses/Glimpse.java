@@ -1,8 +1,6 @@
 package craftypocket.core.moves.glimpses;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.Knower;
-import craftypocket.core.layout.PlaceKnowledge;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -70,15 +68,10 @@ final class Glimpse extends Move {
         int role = values.of(as);
         if (role != Cast.NOBODY) {
             int card = hands.card(values.of(pile), position);
-            boolean known = knows(hands, card);
             if (hands.cardOf(role) < 0) {
                 hands.choose(role, card);
             }
-            hands.knowPlace(role);
-            if (known) {
-                // Whatever side is seen of it now, he knows which card lies there.
-                hands.learnName(Knower.PERFORMER, role);
-            }
+            hands.takeFor(role, card);
         }
         if (values.of(where) == TOP) {
             hands.glimpse(values.of(pile), position);
@@ -86,18 +79,6 @@ final class Glimpse extends Move {
             // From below, what is seen is a face only when the card lies face down.
             hands.glimpseUnder(values.of(pile), position);
         }
-    }
-
-    /** Whether it is known by its name, as the card of some role, that it lies where it does. */
-    private static boolean knows(Hands hands, int card) {
-        for (int role = 0; role < hands.roleCount(); role++) {
-            if (hands.cardOf(role) == card
-                    && hands.knowsName(Knower.PERFORMER, role)
-                    && hands.placeKnown(role) == PlaceKnowledge.EXACT) {
-                return true;
-            }
-        }
-        return false;
     }
 
     private int position(Hands hands, Values values) {

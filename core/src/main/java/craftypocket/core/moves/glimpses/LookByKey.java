@@ -3,7 +3,6 @@ package craftypocket.core.moves.glimpses;
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.Checks;
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.Knower;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -53,18 +52,12 @@ final class LookByKey extends Move {
         int place = values.of(pile);
         int beacon = values.of(key);
         int selection = values.of(role);
+        hands.runThrough(place);
         hands.glimpse(place, hands.positionIn(place, hands.cardOf(beacon)));
         int at = hands.positionIn(place, hands.cardOf(beacon));
         int size = hands.size(place);
         int beside = 1 + Math.floorMod(above(values) ? at - 2 : at, size);
         hands.takeFor(selection, hands.card(place, beside));
-        boolean lies = above(values)
-                ? Checks.liesDirectlyBelow(hands, beacon, selection, true)
-                : Checks.liesDirectlyBelow(hands, selection, beacon, true);
-        if (lies && hands.knownTogether(selection, beacon, place)) {
-            hands.learnName(Knower.PERFORMER, selection);
-            hands.knowPlace(selection);
-        }
     }
 
     @Override

@@ -22,11 +22,12 @@ final class DealPastKey extends Move {
     private final PlaceSetting pile = has(Setting.place("pile", "From", "deck"));
     private final RoleSetting key = has(Setting.role("key", "Until this key", "K"));
     private final AmountSetting more =
-            has(Setting.amount("more", "And this many more", "1").between(always(0), (hands, values) -> {
+            has(Setting.amount("more", "And this many more", "1").heard().between(always(0), (hands, values) -> {
                 int place = values.of(pile);
                 return hands.size(place) - hands.positionIn(place, hands.cardOf(values.of(key)));
             }));
     private final PlaceSetting to = has(Setting.place("to", "To", "table:dealt"));
+    private final RoleSetting role = has(Setting.maybeRole("role", "The card after it is", "A"));
 
     DealPastKey() {
         super(
@@ -64,6 +65,7 @@ final class DealPastKey extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         int count = hands.positionIn(place, hands.cardOf(values.of(key))) + values.of(more);
+        Dealing.takeNext(hands, place, values.of(key), count, values.of(role));
         Dealing.deal(hands, place, count, values.of(to), true);
     }
 }

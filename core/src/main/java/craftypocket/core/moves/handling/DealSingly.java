@@ -21,7 +21,7 @@ final class DealSingly extends Move {
 
     private final PlaceSetting pile = has(Setting.place("pile", "From", "deck"));
     private final AmountSetting count =
-            has(Setting.amount("count", "Cards", "10").between(always(1), sizeLess(pile, 0)));
+            has(Setting.amount("count", "Cards", "10").heard().between(always(1), sizeLess(pile, 0)));
     private final OptionSetting face =
             has(Setting.option("face", "Dealt", Dealing.UP, new Option("down", "as they lie")));
     private final PlaceSetting to = has(Setting.place("to", "To", "table:dealt"));

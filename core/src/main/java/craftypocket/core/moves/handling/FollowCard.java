@@ -43,6 +43,5 @@ final class FollowCard extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         hands.choose(values.of(role), hands.card(values.of(pile), values.of(at)));
-        hands.knowPlace(values.of(role));
     }
 }

@@ -106,7 +106,7 @@ final class HoldBreak extends Move {
         int place = values.of(pile);
         Hold.Kind held = Fingers.kind(hands, place, values.of(finger));
         if (values.of(from) == BOTTOM) {
-            hands.holdAbove(place, held, values.of(depth));
+            hands.hold(place, held, hands.size(place) - values.of(depth));
         } else {
             hands.hold(place, held, gap(hands, values));
         }

@@ -59,7 +59,6 @@ final class TakeIndifferent extends Move {
             // Jogged out with its back up, it is seen to be taken and not which it is.
             hands.everybodyLearns(taken);
         }
-        hands.knowPlace(taken);
         if (values.of(how) == OUT) {
             hands.lieFaceUp(place, position, true);
             hands.single(place, position - 1, values.of(to), 0);

@@ -34,7 +34,7 @@ final class AnnouncePast extends Move {
     private final EstimateSetting estimate = has(Setting.estimate("estimate", "You believe the key is at", "17±3"));
     private final PlaceSetting pile = has(Setting.place("pile", "Deal from", "deck"));
     private final AmountSetting number =
-            has(Setting.amount("number", "Number announced", "22").between(always(2), sizeLess(pile, 0)));
+            has(Setting.amount("number", "Number announced", "22").heard().between(always(2), sizeLess(pile, 0)));
     private final PlaceSetting to = has(Setting.place("to", "To", "table:dealt"));
 
     AnnouncePast() {
@@ -61,6 +61,7 @@ final class AnnouncePast extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
+        Dealing.takeNext(hands, values.of(pile), values.of(key), values.of(number) - 1, values.of(role));
         Dealing.deal(hands, values.of(pile), values.of(number) - 1, values.of(to), true);
     }
 

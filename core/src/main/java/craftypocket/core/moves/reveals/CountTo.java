@@ -23,6 +23,7 @@ final class CountTo extends Move {
     private final PlaceSetting pile = has(Setting.place("pile", "Deal from", "deck"));
     private final PlaceSetting to = has(Setting.place("to", "To", "table:dealt"));
     private final AmountSetting number = has(Setting.amount("number", "Number", "10")
+            .heard()
             .between(always(1), sizeLess(pile, 0))
             .told("the number is #"));
 

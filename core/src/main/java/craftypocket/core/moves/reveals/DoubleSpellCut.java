@@ -1,7 +1,6 @@
 package craftypocket.core.moves.reveals;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.layout.Knower;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -86,14 +85,8 @@ final class DoubleSpellCut extends Move {
         hands.glimpse(place, hands.size(place));
         hands.choose(values.of(first), hands.card(place, at));
         hands.glimpse(place, at);
-        hands.learnName(Knower.PERFORMER, values.of(first));
+        hands.takeFor(values.of(first), hands.card(place, at));
+        hands.takeFor(values.of(role), face);
         hands.cut(place, hands.size(place) - letters);
-        if (face == hands.cardOf(values.of(role))) {
-            hands.learnName(Knower.PERFORMER, values.of(role));
-            hands.knowPlace(values.of(role));
-        } else {
-            hands.takeFor(values.of(role), face);
-        }
-        hands.knowPlace(values.of(first));
     }
 }

@@ -49,6 +49,7 @@ final class FindOrderCard extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
+        hands.runThrough(place);
         hands.glimpse(place, hands.positionIn(place, hands.cardOf(values.of(key))));
         // Right or wrong, this is the card that is taken for it.
         int next = Checks.nextOfOrder(hands, values.of(key), values.of(slug), 1);

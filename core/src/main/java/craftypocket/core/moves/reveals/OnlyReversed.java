@@ -1,7 +1,6 @@
 package craftypocket.core.moves.reveals;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.moves.Dealing;
 import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -71,8 +70,6 @@ final class OnlyReversed extends Move {
         int position = hands.positionIn(place, hands.cardOf(card));
         hands.turnCard(place, position);
         hands.turn(place, 1, hands.size(place));
-        Dealing.goesIn(hands, values, at);
         hands.single(place, hands.size(place) - position, place, values.of(at));
-        hands.knowPlace(card);
     }
 }

@@ -64,6 +64,7 @@ final class TakeFound extends Move {
         int place = values.of(pile);
         int card = values.of(role);
         int position = hands.positionIn(place, hands.cardOf(card));
+        hands.runThrough(place);
         hands.glimpse(place, position);
         hands.lieFaceUp(place, position, false);
         for (int other = values.numberOf(candidates); other > 0; other--) {
@@ -72,6 +73,5 @@ final class TakeFound extends Move {
             hands.single(place, position, values.of(aside), 0);
         }
         hands.single(place, position - 1, values.of(to), 0);
-        hands.knowPlace(card);
     }
 }

@@ -1,7 +1,6 @@
 package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.moves.Dealing;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -44,7 +43,6 @@ final class BuryPacket extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        Dealing.goesIn(hands, values, at);
         hands.gather(values.of(packet), values.of(pile), values.of(at));
     }
 }

@@ -22,6 +22,7 @@ final class DealToNumber extends Move {
     private final PlaceSetting pile = has(Setting.place("pile", "Deal from", "deck"));
     private final PlaceSetting to = has(Setting.place("to", "Dealt to", "table:dealt"));
     private final AmountSetting at = has(Setting.amount("at", "Their number", "1-12")
+            .countedUnseen()
             .between(always(1), sizeLess(pile, 0))
             .bySpectator()
             .told("they think of #"));
@@ -56,8 +57,6 @@ final class DealToNumber extends Move {
         hands.deal(place, dealt, values.of(to));
         hands.transfer(values.of(to), 0, dealt, place, 0);
         hands.learnName(values.ownerKnower(role), chosen);
-        hands.knowPlace(chosen);
-        hands.blurPlaces(place);
     }
 
     @Override

@@ -1,7 +1,6 @@
 package craftypocket.core.moves.selections;
 
 import craftypocket.core.layout.Hands;
-import craftypocket.core.moves.Dealing;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -57,7 +56,6 @@ final class PutBack extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         int chosen = values.of(role);
-        Dealing.goesIn(hands, values, at);
         hands.bring(chosen, values.of(pile), values.of(at));
         hands.forget(chosen);
     }

@@ -101,6 +101,5 @@ final class ReturnCoverCard extends Move {
             hands.gather(lower, upper, values.of(bury));
             hands.gather(upper, lower, 0);
         }
-        hands.knowPlace(chosen);
     }
 }

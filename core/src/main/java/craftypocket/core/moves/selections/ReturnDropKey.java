@@ -75,12 +75,7 @@ final class ReturnDropKey extends Move {
         int from = hands.placeOf(hands.cardOf(chosen));
         int fromPosition = hands.positionIn(from, hands.cardOf(chosen));
         if (values.of(way) == HINDU) {
-            boolean known = hands.knownOnBottom(values.of(key));
             Dealing.drawOff(hands, into, below, values.of(pull));
-            if (known) {
-                // The cards are drawn off above it.
-                hands.knowOnBottom(values.of(key));
-            }
         }
         hands.single(from, fromPosition - 1, into, 0);
         // The card is on top now: what was drawn off, tabled or is cut off with it comes below, the key falls on it.

@@ -60,14 +60,8 @@ final class ReturnFourUnder extends Move {
         hands.cut(place, values.of(at) + 1);
         if (values.of(then) == CUT) {
             hands.cut(place, rest - values.of(under));
-            // So many cards lie above it, whatever was swung off.
-            hands.counts(values.exact(under));
-            hands.knowPlace(chosen);
         } else {
             hands.hold(place, Hold.Kind.BREAK, rest - values.of(under));
-            if (values.exact(under)) {
-                hands.knowFromHold(chosen);
-            }
         }
     }
 }

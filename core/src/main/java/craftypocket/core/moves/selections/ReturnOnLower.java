@@ -56,15 +56,10 @@ final class ReturnOnLower extends Move {
     public void perform(Hands hands, Values values) {
         int into = values.of(pile);
         int chosen = values.of(role);
-        Dealing.goesIn(hands, values, at);
-        if (values.amount(at).atBreak()) {
-            hands.sameGap();
-        }
         hands.bring(chosen, into, values.of(at));
         boolean held = values.of(keep) == BREAK || values.of(keep) == BELOW;
         if (held) {
             hands.hold(into, Hold.Kind.BREAK, values.of(at) + (values.of(keep) == BELOW ? 1 : 0));
         }
-        hands.knowPlace(chosen);
     }
 }

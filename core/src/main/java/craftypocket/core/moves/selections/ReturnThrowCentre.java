@@ -49,13 +49,9 @@ final class ReturnThrowCentre extends Move {
         int touched = values.of(at);
         int chosen = values.of(role);
         hands.choose(chosen, hands.card(place, touched));
-        if (!values.exact(at)) {
-            hands.losePlaces(place);
-        }
         if (touched > 1) {
             hands.single(place, touched - 1, place, 1);
         }
         hands.learnName(values.ownerKnower(role), chosen);
-        hands.knowPlace(chosen);
     }
 }

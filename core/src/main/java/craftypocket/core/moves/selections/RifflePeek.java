@@ -61,6 +61,5 @@ final class RifflePeek extends Move {
         hands.choose(chosen, hands.card(values.of(pile), values.of(at)));
         hands.learnName(values.ownerKnower(role), chosen);
         hands.hold(values.of(pile), Hold.Kind.BREAK, values.of(at));
-        hands.knowPlace(chosen);
     }
 }

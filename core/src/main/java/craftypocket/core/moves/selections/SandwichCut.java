@@ -58,6 +58,5 @@ final class SandwichCut extends Move {
         int chosen = values.of(role);
         hands.bring(chosen, place, 0);
         Dealing.cutOff(hands, place, values.of(at) + 1);
-        hands.knowPlace(chosen);
     }
 }

@@ -52,7 +52,6 @@ final class SlipReturn extends Move {
         hands.single(place, 0, place, above);
         hands.bring(chosen, place, above);
         hands.hold(place, Hold.Kind.BREAK, above);
-        hands.knowPlace(chosen);
     }
 
     @Override

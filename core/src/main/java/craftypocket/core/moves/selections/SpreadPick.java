@@ -71,6 +71,5 @@ final class SpreadPick extends Move {
         hands.choose(chosen, hands.card(values.of(pile), values.of(at)));
         hands.single(values.of(pile), values.of(at) - 1, values.ownerPlace(role), 0);
         hands.learnName(values.ownerKnower(role), chosen);
-        hands.knowPlace(chosen);
     }
 }

@@ -58,9 +58,5 @@ final class ThinkInPacket extends Move {
         hands.transfer(from, kept, hands.size(from) - kept, values.of(rest), 0);
         hands.transfer(from, 0, kept, values.ownerPlace(role), 0);
         hands.learnName(values.ownerKnower(role), chosen);
-        if (values.of(rest) != values.ownerPlace(role)) {
-            // It is the face of the packet, wherever they stopped.
-            hands.knowOnBottom(chosen);
-        }
     }
 }

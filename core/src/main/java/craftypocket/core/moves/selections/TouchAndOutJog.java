@@ -50,7 +50,6 @@ final class TouchAndOutJog extends Move {
         int chosen = values.of(role);
         hands.choose(chosen, hands.card(values.of(pile), values.of(at)));
         hands.learnName(values.ownerKnower(role), chosen);
-        hands.knowPlace(chosen);
         hands.hold(values.of(pile), Hold.Kind.OUT_JOG, values.of(at) - 1);
     }
 }

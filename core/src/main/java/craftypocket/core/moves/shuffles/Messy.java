@@ -2,7 +2,6 @@ package craftypocket.core.moves.shuffles;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
-import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
@@ -45,7 +44,7 @@ final class Messy extends Move {
         int place = values.of(pile);
         int depth = 0;
         int turned = 0;
-        int[] sizes = Chunks.of(hands, values, blocks);
+        int[] sizes = values.chunks(blocks);
         for (int i = 0; i < sizes.length; i++) {
             if (i % 2 == 1 && sizes[i] > 0) {
                 hands.turn(place, depth + 1, depth + sizes[i]);

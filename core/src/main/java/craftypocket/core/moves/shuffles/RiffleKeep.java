@@ -56,7 +56,6 @@ final class RiffleKeep extends Move {
         int place = values.of(pile);
         int kept = values.of(top);
         int mixed = hands.size(place) - kept - values.of(bottom);
-        hands.counts(values.exact(top) && values.exact(bottom));
         hands.riffleAt(place, kept, mixed, values.of(cut) - kept, hands.chance(values.of(shuffle)));
         if (values.of(left) == BENT) {
             hands.hold(place, Hold.Kind.BEND, hands.size(place));

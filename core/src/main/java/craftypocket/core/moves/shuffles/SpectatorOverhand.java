@@ -25,6 +25,7 @@ final class SpectatorOverhand extends Move {
             .bySpectator()
             .told("they shuffle in # chunks"));
     private final AmountSetting times = has(Setting.amount("times", "How often", "1")
+            .heard()
             .between(always(1), always(20))
             .bySpectator()
             .told("they shuffle # times"));

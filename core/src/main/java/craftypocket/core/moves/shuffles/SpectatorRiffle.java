@@ -21,6 +21,7 @@ final class SpectatorRiffle extends Move {
 
     private final PlaceSetting pile = has(Setting.place("pile", "They shuffle", "deck"));
     private final AmountSetting times = has(Setting.amount("times", "How often", "1")
+            .heard()
             .between(always(1), always(20))
             .bySpectator()
             .told("they riffle # times"));

@@ -1,0 +1,134 @@
+package craftypocket.core.layout;
+
+/**
+ * Which cards the roles are, who saw them as theirs, and which card the performer takes for each.
+ *
+ * <p>It is a section of the bytes of {@link Hands}: for each role its card + 1, 0 when not yet chosen; who knows its name, a bit
+ * a person; from which position it was taken last, 0 when never; the card + 1 that the performer takes for it. The performer’s
+ * own bit says only what a survey has found to be known before the step: see {@link Knowing}.
+ */
+final class RoleCards {
+
+    private static final int ROLE_BYTES = 4;
+    private static final int YOU = 1 << Knower.PERFORMER;
+
+    private final byte[] state;
+    private final int roles;
+    private final int cardAt;
+    private final int nameAt;
+    private final int fromAt;
+    private final int takenForAt;
+
+    RoleCards(int roles, byte[] state, int at) {
+        this.state = state;
+        this.roles = roles;
+        cardAt = at;
+        nameAt = cardAt + roles;
+        fromAt = nameAt + roles;
+        takenForAt = fromAt + roles;
+    }
+
+    /** How many bytes it takes. */
+    static int bytes(int roles) {
+        return ROLE_BYTES * roles;
+    }
+
+    /** Writes it where the cards have these numbers. */
+    void rename(byte[] into, byte[] renamed, boolean origins) {
+        for (int role = 0; role < roles; role++) {
+            into[cardAt + role] = renamed(cardOf(role), renamed);
+            into[takenForAt + role] = renamed(takenFor(role), renamed);
+            into[fromAt + role] = origins ? state[fromAt + role] : 0;
+        }
+    }
+
+    private static byte renamed(int card, byte[] renamed) {
+        return (byte) (card < 0 ? 0 : renamed[card] + 1);
+    }
+
+    /** Cards of roles, and those that are taken for them, are not like others. */
+    void distinct(boolean[] cards) {
+        for (int role = 0; role < roles; role++) {
+            if (cardOf(role) >= 0) {
+                cards[cardOf(role)] = true;
+            }
+            if (takenFor(role) >= 0) {
+                cards[takenFor(role)] = true;
+            }
+        }
+    }
+
+    /** The roles whose card it is, a bit each. */
+    int rolesOf(int card) {
+        int mine = 0;
+        for (int role = 0; role < roles; role++) {
+            mine |= state[cardAt + role] == card + 1 ? 1 << role : 0;
+        }
+        return mine;
+    }
+
+    /** The roles for whose card it is taken, a bit each. */
+    int takenAs(int card) {
+        int mine = 0;
+        for (int role = 0; role < roles; role++) {
+            mine |= state[takenForAt + role] == card + 1 ? 1 << role : 0;
+        }
+        return mine;
+    }
+
+    int cardOf(int role) {
+        return state[cardAt + role] - 1;
+    }
+
+    boolean knowsName(int knower, int role) {
+        return (state[nameAt + role] & (1 << knower)) != 0;
+    }
+
+    /** The roles whose names the performer knows, a bit each. */
+    int named() {
+        int named = 0;
+        for (int role = 0; role < roles; role++) {
+            named |= (state[nameAt + role] & YOU) != 0 ? 1 << role : 0;
+        }
+        return named;
+    }
+
+    /** The performer knows the names of these roles, a bit each, and of no others. */
+    void name(int named) {
+        for (int role = 0; role < roles; role++) {
+            state[nameAt + role] = (byte) (state[nameAt + role] & ~YOU | ((named >>> role & 1) != 0 ? YOU : 0));
+        }
+    }
+
+    int cameFrom(int role) {
+        return state[fromAt + role];
+    }
+
+    void choose(int role, int card) {
+        state[cardAt + role] = (byte) (card + 1);
+        state[nameAt + role] = 0;
+        state[takenForAt + role] = 0;
+    }
+
+    /** The card that the performer takes for the role's, right or wrong; -1 for none. */
+    int takenFor(int role) {
+        return state[takenForAt + role] - 1;
+    }
+
+    void takeFor(int role, int card) {
+        state[takenForAt + role] = (byte) (card + 1);
+    }
+
+    void learnName(int knower, int role) {
+        state[nameAt + role] |= (byte) (1 << knower);
+    }
+
+    /** A single card leaves its pile. */
+    void taken(int card, int position) {
+        for (int role = 0; role < roles; role++) {
+            if (state[cardAt + role] == card + 1) {
+                state[fromAt + role] = (byte) position;
+            }
+        }
+    }
+}
