@@ -22,7 +22,7 @@ const editing = ref('')
 /** Claims of the performer, and of what moves expect and need only what fails or was expected: the rest is a matter of course. */
 const findings = computed(() => {
   const told = (bench.survey?.findings ?? []).filter(
-    (f) => f.kind !== 'can-be-done' || f.verdict === 'sometimes' || f.verdict === 'never',
+    (f) => f.kind !== 'can-be-done' || ['sometimes', 'never', 'untold'].includes(f.verdict),
   )
   const here = (finding: Finding) => finding.moment === bench.selectedIndex && bench.selectedIndex > 0
   return [...told.filter(here), ...told.filter((f) => !here(f))]

@@ -10,7 +10,7 @@ const moment = computed(() => bench.trace?.moments[bench.selectedIndex])
 const PLACE_KNOWN: Record<string, string> = {
   exact: t('bench.ledgerPanel.youKnowWhere'),
   'in-pile': t('bench.ledgerPanel.somewhereInThisPile'),
-  'in-the-circle': t('bench.ledgerPanel.knownBesideItsNeighbours'),
+  'by-looking': t('bench.ledgerPanel.knownByLooking'),
   lost: t('bench.ledgerPanel.placeLost'),
 }
 
@@ -64,13 +64,17 @@ const entries = computed(() =>
       names: [
         you
           ? t('bench.ledgerPanel.youKnowItsName')
-          : takenFor(state) || t('bench.ledgerPanel.nameUnknownToYou'),
+          : takenFor(state) || (state.placeKnown ? t('bench.ledgerPanel.nameUnknownToYou') : ''),
         ...others.map((who) => t('bench.ledgerPanel.knowsIt', { who })),
-      ].join(', '),
+      ]
+        .filter(Boolean)
+        .join(', '),
       place:
         card?.stated === 'named' && state.placeKnown === 'lost'
           ? t('bench.ledgerPanel.nobodySaidWhere')
-          : (PLACE_KNOWN[state.placeKnown] ?? ''),
+          : state.placeKnown === 'near'
+            ? t('bench.ledgerPanel.knownNearly', { within: state.within })
+            : (PLACE_KNOWN[state.placeKnown] ?? ''),
     }
   }),
 )
@@ -115,7 +119,9 @@ const entries = computed(() =>
                   {{ $t('bench.ledgerPanel.another') }}</button>{{ ' ' }}
               </template>
               <span v-else :class="{ 'text-pip-red': entry.red }">{{ entry.sign }}</span>
-              <template v-if="entry.state.chosen"> · {{ entry.names }} · {{ entry.place }}</template>
+              <template v-if="entry.state.chosen">{{
+                [' ', entry.names, entry.place].filter(Boolean).join(' · ')
+              }}</template>
               <template v-else> {{ $t('bench.ledgerPanel.notChosenYetItWill') }}</template>
             </p>
           </template>

@@ -40,10 +40,12 @@ export function useAnalysis({ whole, routine, line, world }: Analysed) {
   const trouble = ref('')
 
   let surveyTimer = 0
+  let knownTimer = 0
   let tracing: AbortController | undefined
   let surveying: AbortController | undefined
   /** The server stops a survey when the next one of the same name is asked for. */
   const surveyName = `bench-${crypto.randomUUID()}`
+  const knownName = `${surveyName}-known`
 
   function recompute(): void {
     void retrace()
@@ -66,12 +68,30 @@ export function useAnalysis({ whole, routine, line, world }: Analysed) {
         trace.value = answer
         problems.value = []
         trouble.value = ''
+        window.clearTimeout(knownTimer)
+        knownTimer = window.setTimeout(() => void reknow(body, mine), SURVEY_AFTER_MS)
       }
     } catch (thrown) {
       if (tracing === mine && thrown instanceof ApiProblem) {
         problems.value = thrown.problems
         trouble.value = thrown.problems.length > 0 ? '' : thrown.message
       }
+    }
+  }
+
+  /** Asks what you know at each moment of the trace that is shown: only all ways together tell that. */
+  async function reknow(body: { routine: Routine; world: World }, mine: AbortController): Promise<void> {
+    if (body.routine.roles.length === 0) {
+      return
+    }
+    try {
+      const asked = { ...body, computation: knownName }
+      const answer = await answered(api.POST('/api/trace/known', { body: asked, signal: mine.signal }))
+      if (tracing === mine) {
+        trace.value = answer
+      }
+    } catch {
+      // Then nothing is said of it.
     }
   }
 
@@ -112,13 +132,16 @@ export function useAnalysis({ whole, routine, line, world }: Analysed) {
   /** Nobody looks any more: what is asked for need not be answered. */
   function leave(): void {
     window.clearTimeout(surveyTimer)
+    window.clearTimeout(knownTimer)
     tracing?.abort()
     surveying?.abort()
     surveying = undefined
-    const params = { path: { name: surveyName } }
-    void answered(api.DELETE('/api/computations/{name}', { params, keepalive: true })).catch(() => {
-      // It will end by itself.
-    })
+    for (const name of [surveyName, knownName]) {
+      const params = { path: { name } }
+      void answered(api.DELETE('/api/computations/{name}', { params, keepalive: true })).catch(() => {
+        // It will end by itself.
+      })
+    }
   }
 
   /** Nothing of another routine is shown. */

@@ -47,6 +47,7 @@ function role(place: string, position: number): Moment['roles'][number] {
     fromBottom: 1,
     faceUp: false,
     placeKnown: 'exact',
+    within: 0,
     nameKnownTo: [],
     takenFor: -1,
     slug: [],

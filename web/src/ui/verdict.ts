@@ -58,6 +58,9 @@ export function summary(survey: Survey | undefined): Said {
   if (survey.stopped && !canFail(survey)) {
     return { text: t('ui.verdict.nothingFailedSoFar', { ways: ways(survey) }), tone: 'quiet' }
   }
+  if (!canFail(survey) && survey.findings.some((f) => f.verdict === 'untold')) {
+    return { text: t('ui.verdict.knowledgeNotTold', { ways: ways(survey) }), tone: 'quiet' }
+  }
   if (survey.allHold) {
     return { text: t('ui.verdict.holds', { ways: ways(survey) }), tone: 'holds' }
   }
@@ -85,6 +88,9 @@ export function verdict(finding: Finding, survey: Survey): Said {
     return finding.verdict === 'always' || finding.verdict === 'open'
       ? { text: t('ui.verdict.heldIn', { first }), tone: 'quiet' }
       : { text: t('ui.verdict.failedInSomeOf', { first }), tone: 'broken' }
+  }
+  if (finding.verdict === 'untold') {
+    return { text: t('ui.verdict.notToldFromASample'), tone: 'quiet' }
   }
   if (finding.verdict === 'open') {
     const interval = `${percent(finding.low)}–${percent(finding.high)}`

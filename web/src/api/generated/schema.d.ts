@@ -1412,6 +1412,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trace/known": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The same, with what you know at each moment: what is the same in all ways that look alike to you, as far as there are not too many.
+         * @description The same, with what you know at each moment: what is the same in all ways that look alike to you, as far as there are not too many.
+         */
+        post: operations["known"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1930,6 +1950,14 @@ export interface components {
             all: components["schemas"]["JudgementDocument"];
             sizes: components["schemas"]["JudgementDocument"][];
         };
+        /** @description A world, and a name under which the work can be stopped; one of the same name that is under way is stopped; may be missing. */
+        KnownRequest: {
+            computation?: string;
+            routine: components["schemas"]["RoutineDocument"];
+            world: {
+                [key: string]: number;
+            };
+        };
         LaidPileDocument: {
             cards: string;
             place: string;
@@ -2313,7 +2341,10 @@ export interface components {
             letter: string;
             owner: string;
         };
-        /** @description <code>card</code> is -1 while no world of this kind chooses one; <code>place</code> is then empty. */
+        /**
+         * @description <code>card</code> is -1 while no world of this kind chooses one; <code>place</code> is then empty. <code>placeKnown</code> says how well you know
+         *      the place, <code>within</code> how far off you may be who know it nearly; it is empty where nobody went through all ways.
+         */
         RoleStateDocument: {
             /** Format: int32 */
             card: number;
@@ -2330,6 +2361,8 @@ export interface components {
             slug: components["schemas"]["SpotOfCard"][];
             /** Format: int32 */
             takenFor: number;
+            /** Format: int32 */
+            within: number;
         };
         /** @description A routine as it is written to a file, stored and sent: the open format of <code>docs/formats/routine.schema.json</code>. */
         RoutineDocument: {
@@ -9240,6 +9273,84 @@ export interface operations {
             };
             /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    known: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KnownRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TraceDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Too much is being worked out at the moment. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };

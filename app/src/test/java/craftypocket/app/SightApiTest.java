@@ -98,13 +98,20 @@ class SightApiTest {
                 {"id": "pick", "move": "spread-pick", "settings": {"at": "any"}},
                 {"id": "only", "move": "false-cut", "settings": {},
                  "onlyIf": {"kind": "same-card", "settings": {"role": "A", "of": "K"}}}""";
-        JsonNode last = trace(deck(
-                        "{\"letter\": \"A\", \"kind\": \"selection\", \"owner\": \"Ines\"}, {\"letter\": \"K\", \"kind\": \"key\", \"card\": \"AS\"}",
-                        steps,
-                        ""))
-                .at("/moments/2");
+        String routine = deck(
+                "{\"letter\": \"A\", \"kind\": \"selection\", \"owner\": \"Ines\"}, {\"letter\": \"K\", \"kind\": \"key\", \"card\": \"AS\"}",
+                steps,
+                "");
+        JsonNode known = post("/api/trace/known", "{\"routine\": " + routine + "}").json();
 
-        assertThat(last.at("/broken/reason").asString()).startsWith("You cannot tell here whether this is so");
+        assertThat(known.path("hints").findValuesAsString("text"))
+                .anyMatch(text -> text.startsWith("You cannot tell here whether this is so"));
+        assertThat(known.at("/moments/2/broken").isMissingNode()
+                        || known.at("/moments/2/broken").isNull())
+                .isTrue();
+        assertThat(known.at("/moments/1/roles/0/placeKnown").asString()).isEqualTo("exact");
+        assertThat(trace(routine).at("/moments/1/roles/0/placeKnown").asString())
+                .isEmpty();
     }
 
     @ParameterizedTest

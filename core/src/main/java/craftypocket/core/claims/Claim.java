@@ -23,6 +23,7 @@ public final class Claim implements Check {
     private final Optional<Taken> taken;
     private final Set<Integer> glances;
     private boolean ofKnowledge;
+    private Check settled = hands -> false;
 
     /**
      * What whoever believes a claim takes a pile for.
@@ -88,6 +89,7 @@ public final class Claim implements Check {
                 readable ? Set.of(kind.glance(values)) : Set.of(),
                 readable && !spec.not() && spec.or().isEmpty() ? kind.taken(values) : Optional.empty());
         claim.ofKnowledge = readable && kind.saysWhatIsKnown(values);
+        claim.settled = readable ? kind.settled(values) : claim.settled;
         for (int i = 0; i < spec.or().size(); i++) {
             claim = claim.or(read(spec.or().get(i), reader, problems, where + ".or[" + i + "]", around));
         }
@@ -111,6 +113,7 @@ public final class Claim implements Check {
                 Stream.concat(glances.stream(), other.glances.stream()).collect(Collectors.toSet()),
                 Optional.empty());
         both.ofKnowledge = ofKnowledge || other.ofKnowledge;
+        both.settled = hands -> settled.holds(hands) && other.settled.holds(hands);
         return both;
     }
 
@@ -124,8 +127,17 @@ public final class Claim implements Check {
         return ofKnowledge;
     }
 
-    /** Whoever wants to know whether it is so glances at the faces of the piles in his hands that decide it. */
+    /** Whether it says something of what was, so that it stays as it is from now on. */
+    public boolean settled(Hands hands) {
+        return settled.holds(hands);
+    }
+
+    /**
+     * Whoever wants to know whether it is so looks for it among the faces that lie upwards in the open, and glances at the faces of
+     * the piles in his hands that decide it.
+     */
     public void glance(Hands hands) {
+        hands.lookForFaces();
         for (int place : glances) {
             if (place >= 0
                     && hands.size(place) > 0

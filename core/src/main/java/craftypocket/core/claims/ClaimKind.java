@@ -47,6 +47,11 @@ public abstract class ClaimKind {
         return false;
     }
 
+    /** Whether it says something of what was, so that it stays as it is from now on. */
+    protected Check settled(Values values) {
+        return hands -> false;
+    }
+
     /** The pile at whose face a glance tells whether it is so, if the performer holds it; -1 for none. */
     protected int glance(Values values) {
         return NO_PLACE;

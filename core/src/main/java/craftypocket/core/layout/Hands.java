@@ -175,12 +175,7 @@ public final class Hands {
         if (lived.follows() && other.lived.follows()) {
             System.arraycopy(other.state, other.livedAt, state, livedAt, Lived.bytes(roles, lived.most()));
         } else if (lived.follows()) {
-            int named = 0;
-            for (int role = 0; role < roles; role++) {
-                named |= cardOf(role) >= 0 ? 1 << role : 0;
-            }
-            known.name(named);
-            lived.begin(named);
+            lived.begin(known.named());
         }
     }
 
@@ -244,9 +239,14 @@ public final class Hands {
         return lived.tooMany();
     }
 
-    /** The performer knows the names of these roles, a bit each, and of no others. */
+    /** The performer knows the names of these roles, too, a bit each: whoever knows a name goes on to know it. */
     public void knowsNames(int named) {
-        known.name(named);
+        known.name(known.named() | named);
+    }
+
+    /** The roles whose names he knows in any case, a bit each. */
+    public int namesKnown() {
+        return known.named();
     }
 
     /** Who stands in for what would be shuffled by chance or roughly, or null. */
@@ -400,7 +400,7 @@ public final class Hands {
     }
 
     public boolean knowsName(int knower, int role) {
-        if (knower == Knower.PERFORMER) {
+        if (knower == Knower.PERFORMER && !known.knowsName(knower, role)) {
             Knowing asked = knowing();
             // Whoever takes the right card for it believes to know it, and that is all that one way tells.
             return asked == null ? takenFor(role) >= 0 && takenFor(role) == cardOf(role) : asked.name(role);
@@ -1103,6 +1103,7 @@ public final class Hands {
             known.learnName(knower, role);
         }
         livesToSee(cardOf(role), true);
+        knowsNames(1 << role);
     }
 
     /** The performer takes a card for the role's: it lies where the role's should. */
@@ -1125,14 +1126,20 @@ public final class Hands {
 
     // ---- showing ----------------------------------------------------------------------------------------------
 
-    /** The performer alone sees the front of a card and recognises it. */
-    public void glimpse(int place, int position) {
-        show(place, position, true, Knower.PERFORMER);
+    /** The performer alone sees the front of a card; whether that tells which it is. */
+    public boolean glimpse(int place, int position) {
+        return glimpse(place, position, true);
     }
 
-    /** The performer alone sees the side that lies undermost, which may be a back. */
-    public void glimpseUnder(int place, int position) {
-        show(place, position, !faceUp(place, position), Knower.PERFORMER);
+    /** The same with the side that lies undermost, which may be a back. */
+    public boolean glimpseUnder(int place, int position) {
+        return glimpse(place, position, !faceUp(place, position));
+    }
+
+    /** @return whether it tells which card it is */
+    private boolean glimpse(int place, int position, boolean front) {
+        show(place, position, front, Knower.PERFORMER);
+        return kit.tells(card(place, position), front);
     }
 
     /** Everybody sees the side that lies uppermost, the performer too. */
@@ -1179,6 +1186,17 @@ public final class Hands {
         } else {
             boolean usual = kit.usualBack(card, front) && !kit.marked(card, Mark.DOTTED);
             lived.add(usual ? NOTHING : kit.pack().card(card).side(front).hashCode() | 1L);
+        }
+    }
+
+    /** The performer looks for the faces that lie upwards in the open. */
+    public void lookForFaces() {
+        for (int place = 0; place < placeCount && lived.follows(); place++) {
+            for (int position = 1; position <= size(place) && open[place]; position++) {
+                if (faceUp(place, position)) {
+                    livesToSee(place, position);
+                }
+            }
         }
     }
 

@@ -423,6 +423,7 @@ public final class PlanReader {
                 int card = setUp.pack().find(codes.get(0), n -> true);
                 hands.choose(i, card);
                 hands.takeFor(i, card);
+                hands.knowsNames(1 << i);
             }
         }
         beliefs.stream().filter(belief -> belief.after() < 0).forEach(belief -> belief.begins(hands));

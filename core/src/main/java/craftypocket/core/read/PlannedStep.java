@@ -207,6 +207,16 @@ public final class PlannedStep {
         return onlyIf != null && onlyIf.ofKnowledge();
     }
 
+    /** Whether it is settled already if it is to be done. */
+    public boolean settled(Hands hands) {
+        return onlyIf != null && onlyIf.settled(hands);
+    }
+
+    /** Whether there is anything that the performer must know, or tell. */
+    public boolean asks() {
+        return onlyIf != null || wants.length > 0;
+    }
+
     /** Whoever has to tell whether to do it takes a glance, if that tells it. */
     public void glance(Hands hands) {
         if (onlyIf != null) {
@@ -222,19 +232,6 @@ public final class PlannedStep {
             }
         }
         return Optional.empty();
-    }
-
-    /** Whether the performer knows what he must, and whether to do it at all. */
-    public boolean known(Hands hands) {
-        if (onlyIf != null && !hands.tells()) {
-            return false;
-        }
-        for (Need want : wants) {
-            if (!want.check().holds(hands)) {
-                return false;
-            }
-        }
-        return true;
     }
 
     /** Works out what is the same in all worlds that lead here. Call before the choices of the step are made. */

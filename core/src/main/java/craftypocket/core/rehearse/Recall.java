@@ -1,13 +1,15 @@
 package craftypocket.core.rehearse;
 
 import craftypocket.core.chance.Chance;
-import craftypocket.core.layout.Pile;
 import craftypocket.core.layout.Place;
 import craftypocket.core.moves.Catalogue;
 import craftypocket.core.moves.Move;
 import craftypocket.core.read.Plan;
 import craftypocket.core.routine.Out;
 import craftypocket.core.routine.Role;
+import craftypocket.core.run.Knowledge;
+import craftypocket.core.run.Known;
+import craftypocket.core.run.SurveyOptions;
 import craftypocket.core.run.Trace;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
@@ -16,7 +18,7 @@ import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
@@ -27,16 +29,10 @@ public final class Recall {
     /** Answers to choose from: the right one and three others, where there are so many. */
     private static final int ANSWERS = 4;
 
-    /** So many other arrangements: that a place is the same in all of them by chance comes once in a hundred thousand. */
-    private static final int ELSEWHERE = 3;
-
     private static final String NOBODY = "none of the cards that matter";
 
     private final Plan plan;
     private final Trace trace;
-    /** The same way with other arrangements of what the set-up leaves open: what differs there nobody can know. */
-    private final List<Trace> elsewhere = new ArrayList<>();
-
     private final Catalogue catalogue;
     private final Chance chance;
     private final List<Question> questions = new ArrayList<>();
@@ -44,13 +40,11 @@ public final class Recall {
     private Recall(Plan plan, World world, Catalogue catalogue, Chance chance) {
         this.catalogue = catalogue;
         this.plan = plan;
-        trace = Tracer.trace(plan, world);
+        // What cannot be known is not asked.
+        trace = Knowledge.of(plan, SurveyOptions.withDefaults())
+                .map(knowledge -> knowledge.trace(world))
+                .orElseGet(() -> Tracer.trace(plan, world));
         this.chance = chance;
-        for (int other = 1; other <= ELSEWHERE && plan.arrangement().any(); other++) {
-            Map<String, Integer> numbers = new HashMap<>(world.numbers());
-            numbers.putAll(plan.arrangement().shuffled(new Chance().from(other)));
-            elsewhere.add(Tracer.trace(plan, new World(numbers)));
-        }
     }
 
     /** A way that the routine can go, drawn by a seed: every choice is one of its numbers. */
@@ -113,33 +107,33 @@ public final class Recall {
 
     private void place(int at, String step, int number) {
         Trace.RoleState state = trace.moments().get(at).roles().get(number);
-        boolean certain = elsewhere.stream()
-                .map(other -> other.moments().get(at).roles().get(number))
-                .allMatch(other -> other.position() == state.position()
-                        && other.faceUp() == state.faceUp()
-                        && Objects.equals(other.place(), state.place()));
-        if (!state.chosen() || state.place() == null || !certain) {
+        Optional<Known> known = trace.moments().get(at).known();
+        if (!state.chosen() || state.place() == null || known.isEmpty()) {
             return;
         }
         Role role = plan.routine().roles().get(number);
         String name = role.letter() + ", " + plan.cast().part(number).label();
-        String told = state.position() + " from the top of " + state.place().label();
-        questions.add(new Question(
-                "where." + step + "." + role.letter(),
-                at,
-                "Where is " + name + " now?",
-                List.of(),
-                state.position(),
-                state.place().text(),
-                told));
-        questions.add(new Question(
-                "side." + step + "." + role.letter(),
-                at,
-                "Which side of " + name + " is up?",
-                List.of("its face", "its back"),
-                state.faceUp() ? 0 : 1,
-                "",
-                "its " + (state.faceUp() ? "face" : "back")));
+        if (known.get().fromTop(number) > 0) {
+            String told = state.position() + " from the top of " + state.place().label();
+            questions.add(new Question(
+                    "where." + step + "." + role.letter(),
+                    at,
+                    "Where is " + name + " now?",
+                    List.of(),
+                    state.position(),
+                    state.place().text(),
+                    told));
+        }
+        if (known.get().faceUp(number).isPresent()) {
+            questions.add(new Question(
+                    "side." + step + "." + role.letter(),
+                    at,
+                    "Which side of " + name + " is up?",
+                    List.of("its face", "its back"),
+                    state.faceUp() ? 0 : 1,
+                    "",
+                    "its " + (state.faceUp() ? "face" : "back")));
+        }
     }
 
     /** What lies at the top and at the bottom of the deck, when some card that matters does. */
@@ -149,8 +143,8 @@ public final class Recall {
             return;
         }
         for (boolean top : new boolean[] {true, false}) {
-            int there = roleAt(trace, at, top);
-            if (there >= 0 && elsewhere.stream().allMatch(other -> roleAt(other, at, top) == there)) {
+            int there = roleAt(moment, top);
+            if (there >= 0) {
                 Set<String> others = new LinkedHashSet<>();
                 IntStream.range(0, moment.roles().size())
                         .filter(role -> role != there)
@@ -166,14 +160,14 @@ public final class Recall {
         }
     }
 
-    /** The role whose card is the top or the bottom one of the deck at a moment, or -1. */
-    private static int roleAt(Trace trace, int at, boolean top) {
-        Trace.Moment moment = trace.moments().get(at);
-        Pile deck = moment.layout().at(Place.DECK);
+    /** The role whose card is known to be the top or the bottom one of the deck, or -1. */
+    private static int roleAt(Trace.Moment moment, boolean top) {
         return IntStream.range(0, moment.roles().size())
-                .filter(role -> deck.size() > 0
-                        && moment.roles().get(role).chosen()
-                        && moment.roles().get(role).card() == deck.card(top ? 1 : deck.size()))
+                .filter(role -> moment.roles().get(role).chosen()
+                        && Place.DECK.equals(moment.roles().get(role).place())
+                        && moment.known()
+                                .filter(known -> (top ? known.fromTop(role) : known.fromBottom(role)) == 1)
+                                .isPresent())
                 .findFirst()
                 .orElse(-1);
     }
@@ -187,9 +181,9 @@ public final class Recall {
         if (coming == plan.steps().size()) {
             return;
         }
-        String right = plan.steps().get(coming).move().name();
+        String right = plan.steps().get(coming).sentence();
         Set<String> others = new LinkedHashSet<>();
-        plan.steps().forEach(other -> others.add(other.move().name()));
+        plan.steps().forEach(other -> others.add(other.sentence()));
         others.remove(right);
         if (!others.isEmpty()) {
             choose("next." + step, at, "What do you do next?", right, others);

@@ -9,6 +9,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * The states of one moment, those put together that look alike to the performer: what is the same in all of them is what he
@@ -34,7 +35,10 @@ final class AlikeStates {
             Hold.Kind.OUT_JOG,
             Hold.Kind.SEPARATION);
     private static final int AMONG_ITS_LIKE = FIRST_HOLD + HOLDS.size();
-    private static final int SIGNS = AMONG_ITS_LIKE + 1;
+    /** What comes next points at no place. */
+    private static final int SIDE = AMONG_ITS_LIKE + 1;
+
+    private static final int SIGNS = SIDE + 1;
 
     /** Who is wrong by no more than this knows a place nearly. */
     private static final int NEARLY = 6;
@@ -56,7 +60,8 @@ final class AlikeStates {
         private int names;
         private boolean tells = true;
 
-        Group(int[] signs, int roles, long[] faces) {
+        Group(int[] signs, int roles, long[] faces, int named) {
+            names = named;
             this.signs = signs.clone();
             this.faces = faces.clone();
             least = new int[2 * roles];
@@ -73,6 +78,29 @@ final class AlikeStates {
         @Override
         public int within(int role) {
             return within[role];
+        }
+
+        private int sign(int role, int which) {
+            return signs[role * (SIGNS + 2 * places.length) + which];
+        }
+
+        private int counted(int role, int from) {
+            return sign(role, PLACE) == NONE ? 0 : Math.max(0, sign(role, from));
+        }
+
+        @Override
+        public int fromTop(int role) {
+            return counted(role, TOP);
+        }
+
+        @Override
+        public int fromBottom(int role) {
+            return counted(role, BOTTOM);
+        }
+
+        @Override
+        public Optional<Boolean> faceUp(int role) {
+            return sign(role, SIDE) == NONE ? Optional.empty() : Optional.of(sign(role, SIDE) == 1);
         }
 
         @Override
@@ -117,9 +145,10 @@ final class AlikeStates {
             hands.read(states.bytes(state));
             sign(hands, signs);
             see(hands, faces);
+            int named = hands.namesKnown();
             of[state] = groups.get(hands.lived());
             if (of[state] == null) {
-                of[state] = new Group(signs, roles, faces);
+                of[state] = new Group(signs, roles, faces, named);
                 groups.put(hands.lived(), of[state]);
             }
             join(of[state], signs, faces);
@@ -146,6 +175,25 @@ final class AlikeStates {
         return Map.copyOf(groups);
     }
 
+    /** The roles whose names are known in all states, a bit each. */
+    int sureNames() {
+        return groups.values().stream().mapToInt(Group::names).reduce(-1, (one, other) -> one & other);
+    }
+
+    /** Whether it is settled if a step is to be done, and told in all of these states. */
+    static boolean told(States states, Hands hands, PlannedStep step) {
+        Map<Long, Boolean> answers = new HashMap<>();
+        for (int state = 0; state < states.size(); state++) {
+            hands.read(states.bytes(state));
+            boolean applies = step.applies(hands);
+            if (!step.settled(hands) || answers.getOrDefault(hands.lived(), applies) != applies) {
+                return false;
+            }
+            answers.put(hands.lived(), applies);
+        }
+        return true;
+    }
+
     // ---- signs ---------------------------------------------------------------------------------------------------
 
     private void sign(Hands hands, int[] signs) {
@@ -166,6 +214,7 @@ final class AlikeStates {
                 int depth = hands.depthOf(place, HOLDS.get(i));
                 signs[at + FIRST_HOLD + i] = depth < 0 ? NONE : position - depth;
             }
+            signs[at + SIDE] = hands.faceUp(place, position) ? 1 : 0;
             signs[at + AMONG_ITS_LIKE] = amongItsLike(hands, place, position);
             for (int other = 0; other < roles; other++) {
                 if (other != role && hands.isIn(place, other)) {
@@ -232,7 +281,7 @@ final class AlikeStates {
     private PlaceKnowledge placeKnown(Group group, int role) {
         int at = role * (SIGNS + 2 * roles);
         boolean inPile = group.signs[at + PLACE] != NONE;
-        for (int sign = TOP; sign < SIGNS && inPile; sign++) {
+        for (int sign = TOP; sign < SIDE && inPile; sign++) {
             if (group.signs[at + sign] != NONE) {
                 return PlaceKnowledge.EXACT;
             }

@@ -2,12 +2,14 @@ package craftypocket.core.run;
 
 import craftypocket.core.chance.EachChance;
 import craftypocket.core.claims.Check;
+import craftypocket.core.claims.Claim;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Knowing;
 import craftypocket.core.moves.Trait;
 import craftypocket.core.read.Choice;
 import craftypocket.core.read.Condition;
 import craftypocket.core.read.Plan;
+import craftypocket.core.read.PlannedStep;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.ChunksSetting;
@@ -17,6 +19,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -111,8 +115,21 @@ final class StateSurvey {
      *
      * @param tally the counts of all worlds; nothing when there is too much to count, or it was stopped
      * @param why what there was too much of, in words; empty when it was stopped
+     * @param sure what is known all the same, if anything asks for knowledge and there was too much
      */
-    record Outcome(Optional<Tally> tally, String why) {}
+    record Outcome(Optional<Tally> tally, String why, Sure sure) {}
+
+    /**
+     * What is known for sure although there is too much to go through: what was known before there was, and stays so.
+     *
+     * @param step before which
+     * @param names the roles whose names are known then in all ways, a bit each
+     * @param told the later steps of which it is settled and told then whether they are to be done
+     */
+    record Sure(int step, int names, Set<Integer> told) {
+
+        static final Sure NOTHING = new Sure(0, 0, Set.of());
+    }
 
     static Outcome of(Plan plan, SurveyOptions options) {
         StateSurvey survey = new StateSurvey(plan, options);
@@ -122,7 +139,34 @@ final class StateSurvey {
                 : Optional.empty();
         boolean stopped =
                 options.cancelled().getAsBoolean() || options.hurried().getAsBoolean();
-        return new Outcome(tally, tally.isPresent() || stopped ? "" : survey.why);
+        return new Outcome(
+                tally,
+                tally.isPresent() || stopped ? "" : survey.why,
+                tally.isEmpty() && !stopped ? survey.sure() : Sure.NOTHING);
+    }
+
+    private Sure sure() {
+        boolean asked = plan.steps().stream().anyMatch(PlannedStep::asks)
+                || plan.conditions().stream().anyMatch(c -> c.check() instanceof Claim claim && claim.ofKnowledge());
+        if (asked && alike == null) {
+            // Nobody had asked before it became too much.
+            live();
+            forward();
+        }
+        if (!asked || alike.isEmpty()) {
+            return Sure.NOTHING;
+        }
+        int step = alike.size() - 1;
+        States last = graph.states(step);
+        before.forgetAsked();
+        return new Sure(
+                step,
+                alike.get(step).sureNames(),
+                IntStream.range(step, judge.steps())
+                        .filter(later -> plan.steps().get(later).isConditional()
+                                && AlikeStates.told(last, before, plan.steps().get(later)))
+                        .boxed()
+                        .collect(Collectors.toSet()));
     }
 
     /** Says of what there is too much; what is said last counts. */

@@ -11,6 +11,7 @@ import craftypocket.core.settings.Values;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 
 /** Does the steps of a plan and judges their conditions: the one place that says when a step is skipped, blocked or done. */
 final class StepJudge {
@@ -28,6 +29,8 @@ final class StepJudge {
     private final boolean[] asks;
     /** Whether anything asked what he knows where nobody could say it. */
     private boolean unanswered;
+    /** The steps of which it is told for sure whether they are to be done. */
+    private Set<Integer> told = Set.of();
     /** From where the order of what the set-up leaves open is drawn; null for the order of the pack. */
     private Chance order;
 
@@ -73,6 +76,11 @@ final class StepJudge {
     /** From here on what the set-up leaves open lies in an order that is drawn. */
     void shuffledBy(Chance draws) {
         order = draws;
+    }
+
+    /** Of these steps it is told for sure whether they are to be done. */
+    void tells(Set<Integer> steps) {
+        told = steps;
     }
 
     int steps() {
@@ -137,7 +145,7 @@ final class StepJudge {
         hands.forgetAsked();
         planned.glance(hands);
         boolean applies = planned.applies(hands);
-        boolean told = !planned.isConditional() || hands.tells();
+        boolean known = !planned.isConditional() || told.contains(step) || hands.tells();
         boolean done = applies;
         hands.lives(applies ? 1 : 2);
         Arrays.stream(indices[step + 1][Condition.Kind.CAN_BE_DONE.ordinal()]).forEach(i -> asked(i, hands));
@@ -148,7 +156,7 @@ final class StepJudge {
                 planned.begin(hands, values(step));
             }
             done = planned.ready(hands, values(step));
-            told = told && planned.known(hands);
+            known = known && planned.missing(hands).isEmpty();
             Arrays.stream(indices[step + 1][Condition.Kind.CAN_BE_DONE.ordinal()])
                     .forEach(i -> asked(i, hands));
             judge(step, Condition.Kind.EXPECTED_BEFORE, hands);
@@ -161,7 +169,7 @@ final class StepJudge {
             }
         }
         hands.knownBy(null);
-        set(step, Condition.Kind.CAN_BE_DONE, told && (done || !applies));
+        set(step, Condition.Kind.CAN_BE_DONE, known && (done || !applies));
         judge(step, Condition.Kind.CLAIM, hands);
     }
 

@@ -32,6 +32,7 @@ final class SurveyWorker {
     private final SplittableRandom random;
     private final Chance order = new Chance();
     private final AtomicBoolean naming;
+    private final StateSurvey.Sure sure;
     /** Whether what the set-up leaves open lies in another order in each world; otherwise in the order of the pack. */
     private final boolean shuffled;
     /** By card, where it lay in the set-up of the world that is being visited. */
@@ -62,6 +63,7 @@ final class SurveyWorker {
 
     /**
      * @param random for a sample, or null to visit every world
+     * @param sure what is known in all worlds
      * @param naming whether names are read of cards that nobody laid; if not, the work stops when one is
      * @param weighed whether each world counts as much as it is likely, and not as one
      */
@@ -70,6 +72,7 @@ final class SurveyWorker {
             SurveyOptions options,
             int worker,
             SplittableRandom random,
+            StateSurvey.Sure sure,
             AtomicBoolean naming,
             boolean weighed) {
         this.weighed = weighed;
@@ -78,8 +81,10 @@ final class SurveyWorker {
         this.worker = worker;
         this.random = random;
         this.naming = naming;
+        this.sure = sure;
         shuffled = naming.get();
         judge = new StepJudge(plan, options.only());
+        judge.tells(sure.told());
         steps = judge.steps();
         start = plan.freshHands();
         roles = start.roleCount();
@@ -328,6 +333,9 @@ final class SurveyWorker {
 
     private void perform(int step, Hands hands) {
         ask();
+        if (step == sure.step()) {
+            hands.knowsNames(sure.names());
+        }
         judge.perform(step, hands);
         if (step < 0) {
             for (int card = 0; card < laidAt.length && shuffled; card++) {

@@ -41,6 +41,9 @@ public final class Surveyor {
     /** Whether cards of which nobody said where they lie lie in any order: only once somebody has read a name. */
     private final AtomicBoolean naming = new AtomicBoolean();
 
+    /** What is known in all worlds, although they cannot be counted. */
+    private StateSurvey.Sure sure = StateSurvey.Sure.NOTHING;
+
     /** Why not all worlds could be counted. */
     private String why = "";
 
@@ -74,6 +77,7 @@ public final class Surveyor {
                 return survey(states.tally().get(), Extent.ALL);
             }
             why = states.why();
+            sure = states.sure();
         }
         boolean chance = plan.choices().stream().anyMatch(Choice::isChance);
         boolean exhaustive = !chance && mostWorlds(plan) / BOUND_SLACK <= options.exhaustiveUpTo();
@@ -118,7 +122,8 @@ public final class Surveyor {
 
     private Tally everyWorld(boolean weighed) {
         return together(
-                options.workers(), lane -> new SurveyWorker(plan, options, lane, null, naming, weighed).everyWorld());
+                options.workers(),
+                lane -> new SurveyWorker(plan, options, lane, null, sure, naming, weighed).everyWorld());
     }
 
     private Tally sample() {
@@ -126,7 +131,7 @@ public final class Surveyor {
         int left = options.sample() % SAMPLE_LANES;
         return together(
                 SAMPLE_LANES,
-                lane -> new SurveyWorker(plan, options, lane, random(lane), naming, false)
+                lane -> new SurveyWorker(plan, options, lane, random(lane), sure, naming, false)
                         .sample(share + (lane < left ? 1 : 0)));
     }
 

@@ -6,7 +6,6 @@ import craftypocket.core.Script;
 import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.read.Plan;
-import craftypocket.core.read.PlanReader;
 import craftypocket.core.routine.RoleKind;
 import craftypocket.core.routine.Step;
 import craftypocket.core.run.Trace;
@@ -20,15 +19,7 @@ import org.junit.jupiter.api.Test;
 
 class RecallTest {
 
-    private static final Plan PLAN = PlanReader.read(
-            Script.deck(52)
-                    .selection("A", "Ines")
-                    .key("K", "KC", 52)
-                    .step("spread-pick", "not", "bottom")
-                    .step("return-drop-key", "way", "hindu", "at", "31-37")
-                    .step("complete-cut", "depth", "10-40")
-                    .routine(),
-            AllMoves.CATALOGUE);
+    private static final Plan PLAN = dropped("31-37", "10-40").plan();
 
     private static final Map<String, String> SAYS = Map.of("s1", "Take any.", "s2", "Put it back.");
 
@@ -36,11 +27,20 @@ class RecallTest {
         return all.stream().filter(q -> q.id().equals(id)).findFirst();
     }
 
+    private static Script dropped(String at, String depth) {
+        return Script.deck(52)
+                .selection("A", "Ines")
+                .key("K", "KC", 52)
+                .step("spread-pick", "not", "bottom")
+                .step("return-drop-key", "way", "hindu", "at", at)
+                .step("complete-cut", "depth", depth);
+    }
+
     /** By hand: 31 of the 51 cards are drawn off, the other 20, the key lowest, fall on the card; ten of them are cut off. */
     @Test
     void places_are_asked_as_they_are_in_that_world() {
-        World world = new World(Map.of("s2.at", 31, "s3.depth", 10));
-        List<Question> all = Recall.questions(PLAN, world, List.of(), SAYS, AllMoves.CATALOGUE, 1);
+        Plan counted = dropped("31", "10").plan();
+        List<Question> all = Recall.questions(counted, World.USUAL, List.of(), SAYS, AllMoves.CATALOGUE, 1);
 
         Question key = question(all, "where.s3.K").orElseThrow();
         Question card = question(all, "where.s3.A").orElseThrow();
@@ -50,10 +50,24 @@ class RecallTest {
         assertThat(card.pile()).isEqualTo("deck");
         assertThat(question(all, "where.set-up.A")).isEmpty();
         assertThat(question(all, "bottom.set-up").orElseThrow().told()).contains("key");
-        assertThat(question(all, "next.set-up").orElseThrow().told()).isEqualTo("Spread, free pick");
+        assertThat(question(all, "next.set-up").orElseThrow().told())
+                .isEqualTo(counted.steps().get(0).sentence());
+        assertThat(question(all, "next.s2").orElseThrow().told()).contains("10");
         assertThat(question(all, "next.s3")).isEmpty();
         assertThat(question(all, "say.s2").orElseThrow().told()).isEqualTo("Put it back.");
         assertThat(question(all, "say.s3")).isEmpty();
+    }
+
+    /** They stop anywhere from 31 to 37, and nobody counts a free cut: that the card is 43rd afterwards is not to be asked. */
+    @Test
+    void what_cannot_be_known_is_not_asked() {
+        List<Question> all = Recall.questions(PLAN, World.USUAL, List.of(), SAYS, AllMoves.CATALOGUE, 1);
+
+        assertThat(question(all, "where.s1.K").orElseThrow().right()).isEqualTo(51);
+        assertThat(question(all, "where.s2.K")).isEmpty();
+        assertThat(question(all, "where.s2.A")).isEmpty();
+        assertThat(question(all, "where.s3.K")).isEmpty();
+        assertThat(question(all, "side.s3.K").orElseThrow().told()).isEqualTo("its back");
     }
 
     /** A key that nobody placed is asked for only once it is known where it lies. */
@@ -88,7 +102,8 @@ class RecallTest {
 
         for (long seed = 0; seed < 8; seed++) {
             List<Question> all = Recall.questions(plan, World.USUAL, List.of(), Map.of(), AllMoves.CATALOGUE, seed);
-            assertThat(question(all, "next.s1").orElseThrow().told()).isEqualTo("Full-deck false shuffle");
+            assertThat(question(all, "next.s1").orElseThrow().told())
+                    .isEqualTo(plan.steps().get(2).sentence());
         }
     }
 

@@ -28,9 +28,11 @@ class StateSurveyTest {
 
     private static Tally tree(Plan plan) {
         SurveyOptions options = SurveyOptions.withDefaults().withWorkers(1).withExhaustiveUpTo(MOST_WORLDS);
-        Tally counted = new SurveyWorker(plan, options, 0, null, new AtomicBoolean(), false).everyWorld();
+        Tally counted = new SurveyWorker(plan, options, 0, null, StateSurvey.Sure.NOTHING, new AtomicBoolean(), false)
+                .everyWorld();
         return counted.broughtToAnEnd && counted.widths.uneven()
-                ? new SurveyWorker(plan, options, 0, null, new AtomicBoolean(), true).everyWorld()
+                ? new SurveyWorker(plan, options, 0, null, StateSurvey.Sure.NOTHING, new AtomicBoolean(), true)
+                        .everyWorld()
                 : counted;
     }
 

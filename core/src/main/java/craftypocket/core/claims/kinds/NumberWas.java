@@ -10,9 +10,6 @@ import craftypocket.core.settings.Values;
 /** A number that was chosen or hit in an earlier step was so many. */
 public final class NumberWas extends ClaimKind {
 
-    /** Whoever looks away hears whether anything happens at all: at one, no card is dealt. */
-    private static final int HEARD = 1;
-
     private final EarlierSetting number = has(Setting.earlier("number", "This amount of an earlier step"));
     private final AmountSetting is = has(Setting.amount("is", "Was", "1").ranged());
 
@@ -26,5 +23,11 @@ public final class NumberWas extends ClaimKind {
         int low = values.amount(is).low();
         int high = values.amount(is).high();
         return hands -> hands.noted(note) >= low && hands.noted(note) <= high;
+    }
+
+    @Override
+    protected Check settled(Values values) {
+        int note = values.of(number);
+        return hands -> hands.noted(note) >= 0;
     }
 }

@@ -64,20 +64,19 @@ final class Glimpse extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
+        int place = values.of(pile);
         int position = position(hands, values);
         int role = values.of(as);
-        if (role != Cast.NOBODY) {
-            int card = hands.card(values.of(pile), position);
-            if (hands.cardOf(role) < 0) {
-                hands.choose(role, card);
-            }
-            hands.takeFor(role, card);
+        int card = hands.card(place, position);
+        boolean becomes = role != Cast.NOBODY && hands.cardOf(role) < 0;
+        if (becomes) {
+            hands.choose(role, card);
         }
-        if (values.of(where) == TOP) {
-            hands.glimpse(values.of(pile), position);
-        } else {
-            // From below, what is seen is a face only when the card lies face down.
-            hands.glimpseUnder(values.of(pile), position);
+        // From below, what is seen is a face only when the card lies face down.
+        boolean face = values.of(where) == TOP ? hands.glimpse(place, position) : hands.glimpseUnder(place, position);
+        if (role != Cast.NOBODY && face) {
+            hands.takeFor(role, card);
+            hands.knowsNames(becomes ? 1 << role : 0);
         }
     }
 
