@@ -93,6 +93,13 @@ const edited = computed(() => bench.routine?.claims.findIndex((c) => c.id === ed
           <button v-if="finding.failing" class="link" @click="bench.showFailing(finding)">
             {{ $t('bench.claimsPanel.showMe') }}
           </button>
+          <button
+            v-if="finding.otherwise"
+            class="ml-2 link"
+            @click="bench.showFailing({ ...finding, failing: finding.otherwise })"
+          >
+            {{ $t('bench.claimsPanel.showTheOther') }}
+          </button>
         </p>
         <details v-if="finding.charts.length > 0" class="mt-1 text-sm">
           <summary class="text-brass">{{ $t('bench.claimsPanel.byWhatWasChosen') }}</summary>

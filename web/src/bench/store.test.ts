@@ -192,7 +192,7 @@ describe('the routine on the bench', () => {
     await vi.runAllTimersAsync()
 
     expect(new Set(server.surveyNames).size).toBe(1)
-    expect(server.stopped).toEqual([server.surveyNames[0]])
+    expect(server.stopped).toEqual([server.surveyNames[0], `${server.surveyNames[0]}-known`])
   })
 
   it('saves what is typed in one go as one edit', async () => {

@@ -52,6 +52,16 @@ describe('verdicts', () => {
     expect(verdict(all.findings[0]!, all).text).toBe('always · all 2,450 ways')
   })
 
+  it('do not tell knowledge from a sample, and are not green then', () => {
+    const some = survey(100_000, false, 100_000, 100_000)
+    const findings = [some.findings[0]!, { ...some.findings[1]!, verdict: 'untold', held: 0 }]
+    const untold = { ...some, allHold: false, findings }
+
+    expect(verdict(findings[1]!, untold)).toEqual({ text: 'not told from a sample', tone: 'quiet' })
+    expect(summary(untold).tone).toBe('quiet')
+    expect(summary(untold).text).toContain('not told from a sample')
+  })
+
   it('tell the worst share, and never round a failure away', () => {
     const some = survey(100_000, true, 96_000, 99_999)
 

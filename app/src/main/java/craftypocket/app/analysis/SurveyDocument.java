@@ -2,6 +2,7 @@ package craftypocket.app.analysis;
 
 import craftypocket.app.http.Constants;
 import craftypocket.core.run.Survey;
+import craftypocket.core.run.World;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -51,9 +52,10 @@ record SurveyDocument(
     private static final double FINEST = 10_000;
 
     /**
-     * {@code kind} is claim, expected-before, expected-after or can-be-done; {@code verdict} always, sometimes, never, or open: nothing
-     * failed, but no way was looked at, or it was ended before its time.
-     * {@code failing} is a world in which it fails, if there is one; null when it has too many numbers to be sent.
+     * {@code kind} is claim, expected-before, expected-after or can-be-done; {@code verdict} always, sometimes, never, open: nothing
+     * failed, but no way was looked at, or it was ended before its time; or untold: it asks what you know, which no sample tells.
+     * {@code failing} is a world in which it fails, if there is one; null when it has too many numbers to be sent. Where nobody can
+     * tell if a step is to be done, {@code otherwise} is a world that looks alike to you and in which it is otherwise.
      */
     record FindingDocument(
             @NotNull String kind,
@@ -66,6 +68,7 @@ record SurveyDocument(
             double high,
             @NotNull String because,
             Map<String, Integer> failing,
+            Map<String, Integer> otherwise,
             @NotNull List<ChartDocument> charts) {}
 
     /** How a finding depends on one choice: with each number, in how many of so many worlds it holds. */
@@ -100,13 +103,11 @@ record SurveyDocument(
         for (Survey.Finding finding : survey.findings()) {
             List<ChartDocument> charts = charts(finding, MOST_BARS - bars);
             bars += charts.stream().mapToInt(chart -> chart.bars().size()).sum();
-            Map<String, Integer> failing =
-                    finding.failing() == null ? null : finding.failing().numbers();
-            if (failing != null && numbers + failing.size() > MOST_NUMBERS) {
-                failing = null;
-            }
+            Map<String, Integer> failing = sent(finding.failing(), MOST_NUMBERS - numbers);
             numbers += failing == null ? 0 : failing.size();
-            findings.add(finding(finding, failing, charts));
+            Map<String, Integer> otherwise = sent(finding.otherwise(), MOST_NUMBERS - numbers);
+            numbers += otherwise == null ? 0 : otherwise.size();
+            findings.add(finding(finding, failing, otherwise, charts));
         }
         return findings;
     }
@@ -170,8 +171,15 @@ record SurveyDocument(
                         .toList());
     }
 
+    private static Map<String, Integer> sent(World world, int most) {
+        return world == null || world.numbers().size() > most ? null : world.numbers();
+    }
+
     private static FindingDocument finding(
-            Survey.Finding finding, Map<String, Integer> failing, List<ChartDocument> charts) {
+            Survey.Finding finding,
+            Map<String, Integer> failing,
+            Map<String, Integer> otherwise,
+            List<ChartDocument> charts) {
         return new FindingDocument(
                 Constants.word(finding.condition().kind()),
                 finding.condition().id(),
@@ -183,6 +191,7 @@ record SurveyDocument(
                 finding.high(),
                 finding.because(),
                 failing,
+                otherwise,
                 charts);
     }
 }

@@ -793,7 +793,8 @@ public final class Hands {
         if (!props.things().isEmpty()) {
             stowed.follow(place, depth, count, target, into);
         }
-        if (count == 1 && target != place) {
+        if (count == 1 && target != place && size(place) > 1) {
+            // What lies alone goes back, and is not taken from anywhere.
             known.taken(card(place, depth + 1), depth + 1);
         }
         reorderings.move(

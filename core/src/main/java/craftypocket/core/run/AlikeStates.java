@@ -46,8 +46,8 @@ final class AlikeStates {
     private final int roles;
     private final Map<Long, Group> groups = new HashMap<>();
     private final Group[] of;
-    /** By state, whether whoever lives through it can tell if the next step is to be done. */
-    private final boolean[] tells;
+    /** By state, one that looks alike and in which it is otherwise if the next step is to be done; -1 for none. */
+    private final int[] otherwise;
 
     /** What is the same in states that look alike. */
     private static final class Group implements Known {
@@ -138,7 +138,7 @@ final class AlikeStates {
     AlikeStates(States states, Hands hands, PlannedStep next) {
         roles = hands.roleCount();
         of = new Group[states.size()];
-        tells = new boolean[states.size()];
+        otherwise = new int[states.size()];
         int[] signs = new int[roles * (SIGNS + 2 * roles)];
         long[] faces = new long[roles * hands.wordsOfFaces()];
         for (int state = 0; state < of.length; state++) {
@@ -154,7 +154,7 @@ final class AlikeStates {
             join(of[state], signs, faces);
         }
         groups.values().forEach(group -> settle(group, hands.wordsOfFaces()));
-        Arrays.fill(tells, true);
+        Arrays.fill(otherwise, -1);
         if (next != null && next.isConditional()) {
             decide(states, hands, next);
         }
@@ -162,7 +162,13 @@ final class AlikeStates {
 
     /** What is known in a state. */
     Knowing of(int state) {
-        return tells[state] == of[state].tells ? of[state] : new Here(of[state], tells[state]);
+        boolean tells = otherwise[state] < 0;
+        return tells == of[state].tells ? of[state] : new Here(of[state], tells);
+    }
+
+    /** A state that looks alike and in which it is otherwise if the next step is to be done; -1 for none. */
+    int otherwise(int state) {
+        return otherwise[state];
     }
 
     /** The roles whose names are known in a state, a bit each. */
@@ -301,10 +307,9 @@ final class AlikeStates {
 
     /** Whoever glances before he decides tells more states apart. */
     private void decide(States states, Hands hands, PlannedStep next) {
-        Map<Long, Boolean> first = new HashMap<>();
+        Map<Long, int[]> first = new HashMap<>();
         long[] lived = new long[of.length];
         boolean[] applies = new boolean[of.length];
-        Map<Long, Boolean> differs = new HashMap<>();
         for (int state = 0; state < of.length; state++) {
             hands.read(states.bytes(state));
             hands.knowsNames(of[state].names);
@@ -312,15 +317,14 @@ final class AlikeStates {
             next.glance(hands);
             lived[state] = hands.lived();
             applies[state] = next.applies(hands);
-            Boolean before = first.putIfAbsent(lived[state], applies[state]);
-            if (before != null && before != applies[state]) {
-                differs.put(lived[state], true);
-            }
+            int[] found = first.computeIfAbsent(lived[state], any -> new int[] {-1, -1});
+            int answer = applies[state] ? 1 : 0;
+            found[answer] = found[answer] < 0 ? state : found[answer];
         }
         hands.knownBy(null);
         for (int state = 0; state < of.length; state++) {
-            tells[state] = !differs.containsKey(lived[state]);
-            of[state].tells &= tells[state];
+            otherwise[state] = first.get(lived[state])[applies[state] ? 0 : 1];
+            of[state].tells &= otherwise[state] < 0;
         }
     }
 }

@@ -130,6 +130,16 @@ final class Links implements Layer {
         return numbers[link * width + choice];
     }
 
+    /** Whether a link goes with the numbers of a world. */
+    boolean goesWith(int link, int[] chosen) {
+        for (int choice = 0; choice < width; choice++) {
+            if (number(link, choice) != chosen[firstChoice + choice]) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     /** Links stand in the order of the states from which they lead. */
     int firstFrom(int state) {
         int low = 0;

@@ -3,6 +3,7 @@ package craftypocket.core.run;
 import craftypocket.core.chance.EachChance;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.read.Choice;
+import craftypocket.core.read.Condition;
 import craftypocket.core.read.Plan;
 import java.util.Arrays;
 import java.util.function.IntPredicate;
@@ -223,6 +224,46 @@ final class StateCounts {
             }
         }
         tally.smallest[condition] = smallest(condition, layer, bit, before);
+        if (!survey.chance() && plan.conditions().get(condition).kind() == Condition.Kind.CAN_BE_DONE) {
+            int step = plan.conditions().get(condition).step();
+            int other = survey.otherwise(step, stateBefore(step, tally.smallest[condition]));
+            tally.otherwise[condition] = other < 0 ? null : worldThrough(step, other);
+        }
+    }
+
+    /** The state before a step in a world that is counted. */
+    private int stateBefore(int step, int[] numbers) {
+        int at = 0;
+        for (int layer = 0; layer < graph.firstLayer(step); layer++) {
+            Links links = (Links) graph.layers().get(layer);
+            int link = links.firstFrom(at);
+            while (!links.goesWith(link, numbers)) {
+                link++;
+            }
+            at = links.to(link);
+        }
+        return at;
+    }
+
+    /** The first of all worlds that come through a state before a step. */
+    private int[] worldThrough(int step, int state) {
+        int through = graph.firstLayer(step);
+        double[] wanted = new double[graph.size(through)];
+        wanted[state] = 1;
+        double[][] from = failingFrom(through, wanted);
+        int[] numbers = Tally.nothingChosen(plan);
+        int at = 0;
+        for (int layer = 0; layer < layers; layer++) {
+            Links links = (Links) graph.layers().get(layer);
+            double[] ways = layer < through ? from[layer + 1] : out[layer + 1];
+            int link = links.firstFrom(at);
+            while (ways[links.to(link)] == 0) {
+                link++;
+            }
+            note(links, link, numbers);
+            at = links.to(link);
+        }
+        return numbers;
     }
 
     /** By moment up to a layer and state, in how many ways it goes on to fail there. */

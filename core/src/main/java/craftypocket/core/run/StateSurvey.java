@@ -314,6 +314,11 @@ final class StateSurvey {
         tell(before, step, state);
     }
 
+    /** A state before a step that looks alike and in which it is otherwise if the step is to be done; -1 for none. */
+    int otherwise(int step, int state) {
+        return alike == null ? -1 : alike.get(step).otherwise(state);
+    }
+
     /** Tells a surface what the performer knows on it, which is in a state before a step. */
     void tell(Hands hands, int step, int state) {
         told = knowing(step, state);

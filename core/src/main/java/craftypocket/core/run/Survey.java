@@ -55,6 +55,8 @@ public record Survey(
      * @param high the upper end of it
      * @param failing the smallest world in which it does not hold; null if there is none, or if it is a shuffle so unlikely that
      *     none of the first hundred thousand is one
+     * @param otherwise a world that looks alike to the performer and in which it is otherwise if the step is to be done; null unless
+     *     that is why it cannot be done
      * @param because when it fails, in words; empty when it never fails
      * @param charts by choice, in which share of the worlds it holds; empty when it always holds. Of routines with very many
      *     choices not every one has a chart
@@ -66,12 +68,13 @@ public record Survey(
             double low,
             double high,
             World failing,
+            World otherwise,
             String because,
             List<Chart> charts) {
 
         /** Of a condition that asks what the performer knows, where not all ways were gone through. */
         static Finding untold(Condition condition) {
-            return new Finding(condition, Verdict.UNTOLD, 0, 0, 1, null, "", List.of());
+            return new Finding(condition, Verdict.UNTOLD, 0, 0, 1, null, null, "", List.of());
         }
     }
 

@@ -187,7 +187,8 @@ public final class Surveyor {
                             ? null
                             : worlds.computeIfAbsent(
                                     IntBuffer.wrap(tally.smallest[i]), smallest -> world(smallest.array())),
-                    failed == 0 ? "" : because(tally, i),
+                    tally.otherwise[i] == null ? null : world(tally.otherwise[i]),
+                    failed == 0 ? "" : because(tally, i) + lookAlike(tally, i),
                     failed == 0 ? List.of() : charts(tally, i)));
         }
         return findings;
@@ -298,6 +299,22 @@ public final class Surveyor {
         return "fails, for example, if "
                 + told.stream().limit(MOST_CHOICES_TOLD).collect(Collectors.joining(" and "))
                 + more;
+    }
+
+    /** Of a step of which nobody can tell if it is to be done: two ways that look alike. */
+    private String lookAlike(Tally tally, int condition) {
+        int[] one = tally.smallest[condition];
+        int[] other = tally.otherwise[condition];
+        if (one == null || other == null) {
+            return "";
+        }
+        String differs = IntStream.range(0, plan.choices().size())
+                .filter(choice -> one[choice] != other[choice])
+                .limit(MOST_CHOICES_TOLD)
+                .mapToObj(choice -> other[choice] == Tally.NOT_MADE ? "" : told(choice, String.valueOf(other[choice])))
+                .filter(told -> !told.isEmpty())
+                .collect(Collectors.joining(" and "));
+        return "; it looks alike to you if " + differs + ", where it is otherwise whether to do it";
     }
 
     /** Which cards those are in a world of which nobody said where they lie: a role’s by its role, others by their place. */

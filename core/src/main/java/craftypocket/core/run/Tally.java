@@ -45,6 +45,8 @@ final class Tally {
 
     final long[] failed;
     final int[][] smallest;
+    /** Per condition, a world that looks alike to the performer and in which the step is to be done otherwise; mostly null. */
+    final int[][] otherwise;
     /** Per condition, whether it asks what the performer knows, which single worlds do not tell. */
     final boolean[] untold;
     /** Per choice and number, in how many worlds it was made; null for a choice that is not counted by number. */
@@ -64,6 +66,7 @@ final class Tally {
         failed = new long[conditions];
         smallest = new int[conditions][];
         untold = new boolean[conditions];
+        otherwise = new int[conditions][];
         made = new long[choices][];
         for (int choice : charted) {
             made[choice] = new long[values];

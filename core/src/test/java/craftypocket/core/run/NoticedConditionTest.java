@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import craftypocket.core.Script;
 import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.moves.AllMoves;
+import craftypocket.core.routine.Look;
 import craftypocket.core.routine.RoleKind;
 import craftypocket.core.routine.Step;
 import craftypocket.core.solve.OrderUnderRiffles;
@@ -74,6 +75,26 @@ class NoticedConditionTest {
                         Script.deck(20).step("swing-cut", "depth", "12"),
                         ClaimSpec.of("pile-size", "pile", "other-hand", "cards", "12"))))
                 .isTrue();
+    }
+
+    /** Twelve hours, and one of them is five: of each that is dealt while he looks away there is another that sounds alike. */
+    @Test
+    void what_cannot_be_told_is_shown_by_two_ways_that_look_alike() {
+        ClaimSpec five = ClaimSpec.of("number-was", "number", "hour.at", "is", "5");
+        Step hour = Step.of("hour", "deal-to-number", "at", "1-12");
+        Script secret = only(Script.deck(20).selection("A", "Ines").step(hour), five);
+        Survey.Finding told = secret.survey().findings().stream()
+                .filter(finding -> finding.condition().id().equals("only"))
+                .findFirst()
+                .orElseThrow();
+
+        // That nothing was dealt is heard: at one everybody knows that it is not five.
+        assertThat(told.held()).isEqualTo(1);
+        assertThat(told.failing().numbers()).containsEntry("hour.at", 2);
+        assertThat(told.otherwise().numbers()).containsEntry("hour.at", 5);
+        assertThat(told.because()).contains("they think of 5");
+        Script watched = only(Script.deck(20).selection("A", "Ines").step(hour.looking(Look.HANDS)), five);
+        assertThat(canTell(watched)).isTrue();
     }
 
     @Test
