@@ -102,7 +102,8 @@ class SightApiTest {
                 "{\"letter\": \"A\", \"kind\": \"selection\", \"owner\": \"Ines\"}, {\"letter\": \"K\", \"kind\": \"key\", \"card\": \"AS\"}",
                 steps,
                 "");
-        JsonNode known = post("/api/trace/known", "{\"routine\": " + routine + "}").json();
+        JsonNode known =
+                post("/api/trace/known", "{\"routine\": " + routine + "}").json();
 
         assertThat(known.path("hints").findValuesAsString("text"))
                 .anyMatch(text -> text.startsWith("You cannot tell here whether this is so"));
