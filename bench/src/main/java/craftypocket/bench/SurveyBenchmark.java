@@ -1,6 +1,7 @@
 package craftypocket.bench;
 
 import craftypocket.core.read.Plan;
+import craftypocket.core.run.Knowledge;
 import craftypocket.core.run.Survey;
 import craftypocket.core.run.SurveyOptions;
 import craftypocket.core.run.Surveyor;
@@ -53,6 +54,12 @@ public class SurveyBenchmark {
     @Benchmark
     public Survey threePeople() {
         return Surveyor.survey(people, SurveyOptions.withDefaults());
+    }
+
+    /** What is known at each moment of the same, in all ways. */
+    @Benchmark
+    public Knowledge threePeopleKnown() {
+        return Knowledge.of(people, SurveyOptions.withDefaults()).orElseThrow();
     }
 
     /** A sample of 100,000 of them. */

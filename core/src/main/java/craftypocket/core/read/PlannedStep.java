@@ -33,6 +33,10 @@ public final class PlannedStep {
 
     private static final int GAP = -2;
 
+    private static final long DONE = 1;
+    private static final long SKIPPED = 2;
+    private static final long BROKEN = 3;
+
     private static final int UNMET = -3;
 
     private final int index;
@@ -191,6 +195,19 @@ public final class PlannedStep {
         }
         perform(hands, world);
         return true;
+    }
+
+    /** Finds out if it is to be done, which the performer lives through. */
+    public boolean decide(Hands hands) {
+        glance(hands);
+        boolean applies = applies(hands);
+        hands.lives(applies ? DONE : SKIPPED);
+        return applies;
+    }
+
+    /** It is to be done and cannot: the performer lives through that. */
+    public void breaks(Hands hands) {
+        hands.lives(BROKEN);
     }
 
     public boolean applies(Hands hands) {

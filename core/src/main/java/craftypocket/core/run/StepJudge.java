@@ -143,11 +143,9 @@ final class StepJudge {
         hands.atStep(step);
         PlannedStep planned = steps[step];
         hands.forgetAsked();
-        planned.glance(hands);
-        boolean applies = planned.applies(hands);
+        boolean applies = planned.decide(hands);
         boolean known = !planned.isConditional() || told.contains(step) || hands.tells();
         boolean done = applies;
-        hands.lives(applies ? 1 : 2);
         Arrays.stream(indices[step + 1][Condition.Kind.CAN_BE_DONE.ordinal()]).forEach(i -> asked(i, hands));
         set(step, Condition.Kind.EXPECTED_BEFORE, !applies);
         set(step, Condition.Kind.EXPECTED_AFTER, !applies);
@@ -165,7 +163,7 @@ final class StepJudge {
                 planned.perform(hands, values(step));
                 judge(step, Condition.Kind.EXPECTED_AFTER, hands);
             } else {
-                hands.lives(3);
+                planned.breaks(hands);
             }
         }
         hands.knownBy(null);

@@ -172,10 +172,8 @@ public final class Tracer {
         missing = Optional.empty();
         Values values = step.values().another();
         numbers.add(values);
-        step.glance(hands);
         boolean told = !step.isConditional() || hands.tells();
-        boolean applies = step.applies(hands);
-        hands.lives(applies ? 1 : 2);
+        boolean applies = step.decide(hands);
         if (!applies) {
             // A step that is skipped owes nothing.
             set(index, Condition.Kind.EXPECTED_BEFORE, true);
@@ -205,7 +203,7 @@ public final class Tracer {
             noteWhatWent(index, before);
             judge(index, Condition.Kind.EXPECTED_AFTER);
         } else {
-            hands.lives(3);
+            step.breaks(hands);
         }
         set(index, Condition.Kind.CAN_BE_DONE, told && obstacle.isEmpty() && missing.isEmpty());
         String sentence =

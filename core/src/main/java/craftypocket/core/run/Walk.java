@@ -3,7 +3,6 @@ package craftypocket.core.run;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Mishap;
 import craftypocket.core.moves.Trait;
-import craftypocket.core.read.Obstacle;
 import craftypocket.core.read.Plan;
 import craftypocket.core.read.PlannedStep;
 import craftypocket.core.settings.Cast;
@@ -65,7 +64,7 @@ public final class Walk {
      *
      * @param numbers its numbers; what follows from the cards that are there, and what is the rest of something, is worked out
      *     in them
-     * @return whether it could be done, or lacked only knowledge that is believed to be there; otherwise nothing changed
+     * @return whether it could be done; otherwise nothing changed
      */
     public boolean perform(int step, Values numbers, Hands hands) {
         hands.atStep(step);
@@ -78,8 +77,7 @@ public final class Walk {
             return true;
         }
         if (!planned.ready(hands, numbers)) {
-            // Whoever believes to know a card goes on all the same; only what the hands cannot do is noticed.
-            return planned.obstacle(hands, numbers).flatMap(Obstacle::unknown).isPresent();
+            return false;
         }
         planned.perform(hands, numbers);
         return true;

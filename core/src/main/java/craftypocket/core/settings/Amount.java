@@ -87,11 +87,6 @@ public record Amount(Kind kind, int low, int high, Source source) {
         return kind == Kind.ANY || (kind != Kind.REST && low < high);
     }
 
-    /** Whether it is where the break is, or a known number of cards away from it. */
-    public boolean atBreak() {
-        return source != null && low == high && source.atBreak();
-    }
-
     /** The middle of an amount that has numbers. */
     public int middle() {
         return Math.floorDiv(low + high, 2);

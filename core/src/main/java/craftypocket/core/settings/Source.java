@@ -45,11 +45,6 @@ public abstract sealed class Source {
     /** Why there is no number. */
     public abstract Missing missing();
 
-    /** Whether it is the depth of the break. */
-    boolean atBreak() {
-        return false;
-    }
-
     /** The role whose name the performer must know; -1 when it is worked out from something else. */
     public int reads() {
         return -1;
@@ -186,11 +181,6 @@ public abstract sealed class Source {
         private final Hold.Kind kind;
         /** Whether it is the break that was taken last, whichever finger holds it. */
         private final boolean last;
-
-        @Override
-        boolean atBreak() {
-            return last;
-        }
 
         AtHold(String what, Hold.Kind kind, boolean last) {
             super("at " + what, ABOVE + "the " + (what.equals(LITTLE) ? "little finger’s break" : kind.word()));

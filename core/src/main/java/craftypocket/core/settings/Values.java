@@ -166,16 +166,6 @@ public final class Values {
         return allExact[setting.index()];
     }
 
-    /** Whether the chunks from the first index up to, but without, the second were stated exactly. */
-    public boolean exactBetween(ChunksSetting setting, int first, int end) {
-        for (int i = first; i < end; i++) {
-            if (amounts[setting.index()][i].kind() != Amount.Kind.EXACT) {
-                return false;
-            }
-        }
-        return true;
-    }
-
     /** The role in a sentence. */
     public String roleLabel(RoleSetting setting) {
         return of(setting) == Cast.NOBODY

@@ -129,14 +129,12 @@ final class Alike {
     private void perform(int index, Hands hands, Values numbers) {
         PlannedStep step = plan.steps().get(index);
         hands.atStep(index);
-        step.glance(hands);
-        boolean applies = step.applies(hands);
-        hands.lives(applies ? 1 : 2);
+        boolean applies = step.decide(hands);
         Values values = numbers.another();
         if (applies && step.ready(hands, values)) {
             step.perform(hands, values);
         } else if (applies) {
-            hands.lives(3);
+            step.breaks(hands);
         }
     }
 
