@@ -1823,9 +1823,10 @@ export interface components {
             };
         };
         /**
-         * @description <code>kind</code> is claim, expected-before, expected-after or can-be-done; <code>verdict</code> always, sometimes, never, or open: nothing
-         *      failed, but no way was looked at, or it was ended before its time.
-         *      <code>failing</code> is a world in which it fails, if there is one; null when it has too many numbers to be sent.
+         * @description <code>kind</code> is claim, expected-before, expected-after or can-be-done; <code>verdict</code> always, sometimes, never, open: nothing
+         *      failed, but no way was looked at, or it was ended before its time; or untold: it asks what you know, which no sample tells.
+         *      <code>failing</code> is a world in which it fails, if there is one; null when it has too many numbers to be sent. Where nobody can
+         *      tell if a step is to be done, <code>otherwise</code> is a world that looks alike to you and in which it is otherwise.
          */
         FindingDocument: {
             because: string;
@@ -1843,6 +1844,9 @@ export interface components {
             low: number;
             /** Format: int32 */
             moment: number;
+            otherwise?: {
+                [key: string]: number;
+            };
             sentence: string;
             verdict: string;
         };
@@ -9291,6 +9295,39 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "routine": {
+                 *         "claims": [],
+                 *         "format": "crafty-pocket/routine",
+                 *         "roles": [
+                 *           {
+                 *             "kind": "selection",
+                 *             "letter": "A",
+                 *             "owner": "Ines"
+                 *           }
+                 *         ],
+                 *         "setUp": {
+                 *           "pack": "52"
+                 *         },
+                 *         "steps": [
+                 *           {
+                 *             "id": "pick",
+                 *             "move": "spread-pick",
+                 *             "settings": {
+                 *               "at": "any",
+                 *               "role": "A"
+                 *             }
+                 *           }
+                 *         ],
+                 *         "title": "A free pick",
+                 *         "version": 1
+                 *       },
+                 *       "world": {
+                 *         "pick.at": 20
+                 *       }
+                 *     }
+                 */
                 "application/json": components["schemas"]["KnownRequest"];
             };
         };
