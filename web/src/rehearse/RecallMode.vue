@@ -148,7 +148,7 @@ onKeyStroke([' ', 'PageDown', 'ArrowRight', 'Enter'], (event) => {
       <ol v-else class="mt-5 space-y-2" :aria-label="$t('rehearse.recallMode.answers')">
         <li v-for="(each, i) in question.answers" :key="each">
           <button
-            class="w-full btn py-3 text-left text-xl"
+            class="w-full btn py-3 text-left text-xl whitespace-normal"
             :disabled="given !== undefined"
             @click="answer(i)"
           >

@@ -78,10 +78,10 @@ class PracticeApiTest {
                 {"subject": "a-cut", "seed": 4, "routine": {"format": "crafty-pocket/routine", "version": 1,
                  "title": "Two cuts", "setUp": {"pack": "52", "newDeckOrder": true},
                  "roles": [{"letter": "K", "kind": "key", "card": "AS"}],
-                 "steps": [{"id": "one", "move": "complete-cut", "settings": {"depth": "15-37"}},
-                           {"id": "two", "move": "complete-cut", "settings": {"depth": "20"}}], "claims": []}}""";
+                 "steps": [{"id": "one", "move": "deal-singly", "settings": {"count": "15-37"}},
+                           {"id": "two", "move": "complete-cut", "settings": {"pile": "table:dealt", "depth": "5"}}], "claims": []}}""";
         JsonNode before = post("/api/practice/questions", asked).json();
-        assertThat(before.path("world").path("one.depth").asInt()).isBetween(15, 37);
+        assertThat(before.path("world").path("one.count").asInt()).isBetween(15, 37);
 
         post("/api/practice/recall/a-cut", "{\"question\": \"where.two.K\", \"right\": false}");
         JsonNode first =
@@ -89,25 +89,29 @@ class PracticeApiTest {
 
         assertThat(first.path("id").asString()).isEqualTo("where.two.K");
         assertThat(first.path("box").asInt()).isEqualTo(1);
-        // By hand: on top at first, so as deep as the rest of both cuts leaves it.
-        int depth = before.path("world").path("one.depth").asInt();
-        int key = 52 - depth + 1;
-        assertThat(first.path("right").asInt()).isEqualTo(key > 20 ? key - 20 : key + 32);
+        // By hand: on top at first, it is dealt first and lies undermost; five are cut off. Dealt singly, they are
+        // counted.
+        assertThat(first.path("right").asInt())
+                .isEqualTo(before.path("world").path("one.count").asInt() - 5);
     }
 
     @Test
     void a_way_that_is_settled_is_asked_about() {
         String asked = """
-                {"subject": "settled", "seed": 4, "world": {"one.depth": 22},
+                {"subject": "settled", "seed": 4, "world": {"one.count": 22},
                  "routine": {"format": "crafty-pocket/routine", "version": 1,
                  "title": "A cut", "setUp": {"pack": "52", "newDeckOrder": true},
                  "roles": [{"letter": "K", "kind": "key", "card": "AS"}],
-                 "steps": [{"id": "one", "move": "complete-cut", "settings": {"depth": "15-37"}}], "claims": []}}""";
+                 "steps": [{"id": "one", "move": "deal-singly", "settings": {"count": "15-37"}},
+                           {"id": "two", "move": "complete-cut", "settings": {"pile": "table:dealt", "depth": "8-12"}}], "claims": []}}""";
 
         JsonNode questions = post("/api/practice/questions", asked).json();
 
-        assertThat(questions.path("world").path("one.depth").asInt()).isEqualTo(22);
-        assertThat(questions.path("questions").toString()).contains("\"id\":\"where.one.K\"", "\"right\":31");
+        assertThat(questions.path("world").path("one.count").asInt()).isEqualTo(22);
+        // What is cut off roughly nobody counts: after it nobody is asked.
+        assertThat(questions.path("questions").toString())
+                .contains("\"id\":\"where.one.K\"", "\"right\":22")
+                .doesNotContain("where.two.K");
     }
 
     @Test

@@ -145,9 +145,13 @@ final class StateSurvey {
                 tally.isEmpty() && !stopped ? survey.sure() : Sure.NOTHING);
     }
 
+    private static boolean ofKnowledge(Condition condition) {
+        return condition.check() instanceof Claim claim && claim.ofKnowledge();
+    }
+
     private Sure sure() {
         boolean asked = plan.steps().stream().anyMatch(PlannedStep::asks)
-                || plan.conditions().stream().anyMatch(c -> c.check() instanceof Claim claim && claim.ofKnowledge());
+                || plan.conditions().stream().anyMatch(StateSurvey::ofKnowledge);
         if (asked && alike == null) {
             // Nobody had asked before it became too much.
             live();
@@ -342,7 +346,9 @@ final class StateSurvey {
     void atStep(int step) {
         nameless = namelessAfter(step - 1);
         // What is claimed of knowledge is judged once all is done.
-        boolean judged = alike != null && Arrays.stream(conditionsOf(step)).anyMatch(judge::asks);
+        boolean judged = alike != null
+                && Arrays.stream(conditionsOf(step))
+                        .anyMatch(i -> ofKnowledge(plan.conditions().get(i)));
         namelessAfter = judged ? nameless : namelessAfter(step);
     }
 
