@@ -125,14 +125,14 @@ class HeavyWorkTest {
         try {
             // It takes longer than it is let, so that its answer is never remembered.
             String routine = heaviest("1-3");
-            for (int i = 0; i < 420; i++) {
+            for (int i = 0; i < 540; i++) {
                 waiting.add(surveyAsked(asked(routine, "many-" + i)));
             }
             for (int tries = 0; tries < 1500 && running() < 400; tries++) {
                 Thread.sleep(20);
             }
-            // A few that were asked at the same moment may all have seen the last place free.
-            assertThat(running()).isBetween(400, 410);
+            // Those that are read at the same moment, 120 at most, may all have seen the last place free.
+            assertThat(running()).isBetween(400, 520);
             assertThat(get("/api/routines").status()).isEqualTo(200);
             assertThat(post("/api/routines", "{\"title\": \"Meanwhile\"}").status())
                     .isEqualTo(201);
