@@ -59,7 +59,7 @@ describe('verdicts', () => {
 
     expect(verdict(findings[1]!, untold)).toEqual({ text: 'not told from a sample', tone: 'quiet' })
     expect(summary(untold).tone).toBe('quiet')
-    expect(summary(untold).text).toContain('not told from a sample')
+    expect(summary(untold).text).toContain('knowledge not told')
   })
 
   it('tell the worst share, and never round a failure away', () => {
