@@ -30,7 +30,7 @@ final class KnowledgeRules extends Rules {
         }
         for (int i = 0; i < steps(); i++) {
             int at = i;
-            if (after(i).known().isPresent() && !before(i).known().get().tells()) {
+            if (before(i).known().filter(known -> !known.tells()).isPresent()) {
                 cannotTell(i);
             }
             after(i).missing().ifPresent(unknown -> {

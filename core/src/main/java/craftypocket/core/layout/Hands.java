@@ -1104,7 +1104,7 @@ public final class Hands {
             known.learnName(knower, role);
         }
         livesToSee(cardOf(role), true);
-        knowsNames(1 << role);
+        knowsNames(away ? 0 : 1 << role);
     }
 
     /** The performer takes a card for the role's: it lies where the role's should. */
@@ -1164,7 +1164,9 @@ public final class Hands {
     }
 
     private void show(int place, int position, boolean front, int turnedTo) {
-        if (Knower.sees(turnedTo, Knower.PERFORMER)) {
+        if (turnedTo == Knower.PERFORMER) {
+            sees(card(place, position), front);
+        } else if (Knower.sees(turnedTo, Knower.PERFORMER)) {
             livesToSee(card(place, position), front);
         }
         tell(place, card(place, position), front, turnedTo);
@@ -1175,9 +1177,16 @@ public final class Hands {
         livesToSee(card(place, position), faceUp(place, position));
     }
 
-    /** The performer sees a side: a face, by which he knows a card if its name is known to him; or a back, if it is a special one. */
+    /** The performer sees a side, unless he looks away. */
     private void livesToSee(int card, boolean front) {
-        if (!lived.follows() || away) {
+        if (!away) {
+            sees(card, front);
+        }
+    }
+
+    /** The performer sees a side: a face, by which he knows a card if its name is known to him; or a back, if it is a special one. */
+    private void sees(int card, boolean front) {
+        if (!lived.follows()) {
             return;
         }
         if (kit.tells(card, front)) {
@@ -1209,11 +1218,11 @@ public final class Hands {
     /** The performer runs through the faces of a pile, held towards him: he sees where every card lies whose name he knows. */
     public void runThrough(int place) {
         for (int position = 1; position <= size(place); position++) {
-            livesToSee(card(place, position), !faceUp(place, position));
+            sees(card(place, position), !faceUp(place, position));
         }
     }
 
-    /** Whether the performer looks away: he does not see what is done. */
+    /** Whether the performer looks away: he does not see what is done, but for what he steals a look at himself. */
     public void looksAway(boolean now) {
         away = now;
     }

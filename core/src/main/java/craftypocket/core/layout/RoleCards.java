@@ -5,7 +5,8 @@ package craftypocket.core.layout;
  *
  * <p>It is a section of the bytes of {@link Hands}: for each role its card + 1, 0 when not yet chosen; who knows its name, a bit
  * a person; from which position it was taken last, 0 when never; the card + 1 that the performer takes for it. The performer’s
- * own bit says only what a survey has found to be known before the step: see {@link Knowing}.
+ * own bit says which names he knows in any case: the set-up states them, he saw the face as it became the role’s, or a survey
+ * found them to be known before the step (see {@link Knowing}).
  */
 final class RoleCards {
 

@@ -102,8 +102,8 @@ public final class PlannedStep {
                 .toArray(AmountSetting[]::new);
         unseen = all.stream()
                 .filter(s -> s instanceof AmountSetting amount
-                        && amount.isHeard() != AmountSetting.Heard.NEVER
-                        && !hears(amount.isHeard(), looks))
+                        && amount.isHeard() == AmountSetting.Heard.IF_WATCHED
+                        && looks != Look.HANDS)
                 .toArray(AmountSetting[]::new);
         away = looks == Look.AWAY || unseen.length > 0;
         bounded = all.stream()
@@ -305,6 +305,7 @@ public final class PlannedStep {
             hands.lives(1L + world.of(setting));
         }
         for (AmountSetting setting : unseen) {
+            // At one, no card is dealt: that is heard.
             hands.lives(world.of(setting) > 1 ? 1 : 2);
         }
         hands.looksAway(away);

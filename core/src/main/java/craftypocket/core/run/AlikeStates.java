@@ -279,7 +279,7 @@ final class AlikeStates {
         for (int role = 0; role < roles; role++) {
             int top = group.most[2 * role] - group.least[2 * role];
             int bottom = group.most[2 * role + 1] - group.least[2 * role + 1];
-            group.within[role] = (Math.min(top, bottom) + 1) / 2;
+            group.within[role] = group.sign(role, PLACE) == NONE ? 0 : (Math.min(top, bottom) + 1) / 2;
             group.places[role] = placeKnown(group, role);
         }
     }

@@ -85,6 +85,28 @@ class KnowingTest {
         assertThat(after.name(0)).isTrue();
     }
 
+    /** A glimpse is a look, wherever else he seems to look. */
+    @ParameterizedTest
+    @EnumSource(
+            value = Look.class,
+            names = {"AS_TAUGHT", "AWAY"})
+    void what_he_looks_at_himself_he_sees(Look look) {
+        Script glimpsed = Script.deck(12)
+                .key("K")
+                .step(Step.of("see", "glimpse", "where", "bottom", "as", "K").looking(look));
+
+        assertThat(glimpsed.known().name(0)).isTrue();
+    }
+
+    /** One card or many are dealt behind his back: one is not told from two by the ear. */
+    @Test
+    void what_is_dealt_while_he_looks_away_he_does_not_count() {
+        Script dealt = followed(20, 15)
+                .step(Step.of("deal", "deal-singly", "count", "1-8").looking(Look.AWAY));
+
+        assertThat(dealt.known(Map.of("deal.count", 5)).get(2).fromTop(0)).isZero();
+    }
+
     /** They take any card, also the one that he saw on the bottom: that he saw it then he does not know. */
     @Test
     void a_face_that_he_saw_is_no_name_of_what_they_take() {

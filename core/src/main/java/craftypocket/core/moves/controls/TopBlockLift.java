@@ -70,10 +70,8 @@ final class TopBlockLift extends Move {
     /**
      * Draws the uppermost cards of one packet to the top, in their order. Where they lie is seen beforehand: with the first that is
      * drawn out the packets can be told apart no longer. What lies below a card that was drawn out stays where it is.
-     *
-     * @return how many there were
      */
-    private static int draw(Hands hands, int place, boolean upper, int most) {
+    private static void draw(Hands hands, int place, boolean upper, int most) {
         long first = ofPacket(hands, place, 0, upper);
         long second = ofPacket(hands, place, Long.SIZE, upper);
         int drawn = 0;
@@ -83,7 +81,6 @@ final class TopBlockLift extends Move {
                 hands.single(place, depth, place, drawn++);
             }
         }
-        return drawn;
     }
 
     /** A bit for each card below a depth, set where it is of this packet. */
