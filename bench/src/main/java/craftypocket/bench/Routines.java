@@ -67,6 +67,29 @@ final class Routines {
         return selectionAndKey(List.of(Step.of("riffle1", "spectator-riffle"), Step.of("riffle2", "spectator-riffle")));
     }
 
+    /** A key glimpsed and dropped on a free selection, two free cuts, and looked for: four claims ask what is known. */
+    static Plan keyAskedFor() {
+        List<Step> script = List.of(
+                Step.of("see", "glimpse", "where", "bottom", "as", "K"),
+                Step.of("pick", "spread-pick", "role", "A", "at", "any", "not", "bottom"),
+                Step.of("return", "return-drop-key", "role", "A", "key", "K", "way", "cut", "at", "any"),
+                Step.of("mix", "overhand", "chunks", "8±2 8±2 rest"),
+                Step.of("cut1", "spectator-cut", "depth", "any"),
+                Step.of("cut2", "spectator-cut", "depth", "any"),
+                Step.of("look", "look-by-key", "key", "K", "side", "below", "role", "A"),
+                Step.of("name", "name-it", "role", "A"));
+        Routine routine = new Routine(
+                SetUp.of("52", List.of()),
+                List.of(new Role("A", RoleKind.SELECTION, "Ines", ""), new Role("K", RoleKind.KEY, "", "")),
+                script,
+                List.of(
+                        new RoutineClaim("c1", "return", ClaimSpec.of("place-known", "role", "K")),
+                        new RoutineClaim("c2", "cut1", ClaimSpec.of("place-known", "role", "A", "how", "circle")),
+                        new RoutineClaim("c3", "cut2", ClaimSpec.of("place-known", "role", "K")),
+                        new RoutineClaim("c4", "look", ClaimSpec.of("name-known", "role", "A"))));
+        return PlanReader.read(routine, AllMoves.CATALOGUE);
+    }
+
     private static Plan selectionAndKey(List<Step> shuffles) {
         List<Step> script = new ArrayList<>(List.of(
                 Step.of("pick", "spread-pick", "role", "A", "at", "any"),

@@ -33,6 +33,7 @@ public class SurveyBenchmark {
     private final Plan plan = Routines.keyCard(20, "1-50", "1-50", "1-50");
     private final Plan people = Routines.threePeople();
     private final Plan rough = Routines.roughHands();
+    private final Plan asked = Routines.keyAskedFor();
     private final Plan riffled = Routines.twoRiffles();
 
     @Benchmark
@@ -60,6 +61,12 @@ public class SurveyBenchmark {
     @Benchmark
     public Knowledge threePeopleKnown() {
         return Knowledge.of(people, SurveyOptions.withDefaults()).orElseThrow();
+    }
+
+    /** Four claims ask what is known of a selection and its key. */
+    @Benchmark
+    public Survey keyAskedFor() {
+        return exactly(Surveyor.survey(asked, SurveyOptions.withDefaults()));
     }
 
     /** A sample of 100,000 of them. */

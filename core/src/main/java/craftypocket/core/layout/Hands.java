@@ -224,6 +224,11 @@ public final class Hands {
         lived.add(what);
     }
 
+    /** His history is another one from now on, and of the faces that he saw only these are kept, a bit each; null for all of them. */
+    public void livesOnAs(long number, long[] faces) {
+        lived.become(number, faces);
+    }
+
     /** At which moments he saw the face of a role's card, a bit each, in so many words. */
     public long facesSeen(int role, int word) {
         return lived.faces(role, word);

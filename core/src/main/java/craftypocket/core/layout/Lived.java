@@ -105,6 +105,33 @@ final class Lived {
         }
     }
 
+    /** It is another number from now on. Of the faces only these are kept, a bit each, in their order; null for all. */
+    void become(long number, long[] kept) {
+        LONGS.set(state, at, number);
+        if (kept == null) {
+            return;
+        }
+        int words = words(most);
+        long[] old = new long[roles * words];
+        for (int i = 0; i < old.length; i++) {
+            old[i] = faces(i / words, i % words);
+            LONGS.set(state, wordAt(i / words, i % words), 0L);
+        }
+        int seen = 0;
+        // There may be room for more faces here than where they were found.
+        for (int face = 0; face < Math.min(words, kept.length) * Long.SIZE; face++) {
+            if ((kept[face / Long.SIZE] >>> face & 1) != 0) {
+                for (int role = 0; role < roles; role++) {
+                    long bit = old[role * words + face / Long.SIZE] >>> face & 1;
+                    int word = wordAt(role, seen / Long.SIZE);
+                    LONGS.set(state, word, (long) LONGS.get(state, word) | bit << seen % Long.SIZE);
+                }
+                seen++;
+            }
+        }
+        SHORTS.set(state, at + Long.BYTES, (short) seen);
+    }
+
     /** How many words say at which moments a role's card was seen. */
     int words() {
         return words(most);

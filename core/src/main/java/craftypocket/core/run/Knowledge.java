@@ -1,5 +1,6 @@
 package craftypocket.core.run;
 
+import craftypocket.core.layout.Hands;
 import craftypocket.core.read.Plan;
 import java.util.List;
 import java.util.Map;
@@ -9,22 +10,26 @@ import java.util.Optional;
 public final class Knowledge {
 
     private final Plan plan;
-    /** By moment, the set-up first, and by what was lived through. */
+    /** By moment, the set-up first. */
+    private final List<Histories> histories;
+    /** By moment and by what was lived through. */
     private final List<Map<Long, Known>> known;
 
-    private Knowledge(Plan plan, List<Map<Long, Known>> known) {
+    Knowledge(Plan plan, List<Histories> histories, List<Map<Long, Known>> known) {
         this.plan = plan;
+        this.histories = histories;
         this.known = known;
     }
 
     /** Goes through all ways; nothing when there are too many states to keep apart, or it was stopped: a sample proves no knowledge. */
     public static Optional<Knowledge> of(Plan plan, SurveyOptions options) {
-        return StateSurvey.known(plan, options).map(known -> new Knowledge(plan, known));
+        return StateSurvey.known(plan, options);
     }
 
-    /** What is known after a step, -1 being the set-up, by what was lived through. */
-    Optional<Known> after(int step, long lived) {
-        return Optional.ofNullable(known.get(step + 1).get(lived));
+    /** What is known on a surface after a step, -1 being the set-up; what makes no difference any more is forgotten on it. */
+    Optional<Known> after(int step, Hands hands) {
+        histories.get(step + 1).goOn(hands);
+        return Optional.ofNullable(known.get(step + 1).get(hands.lived()));
     }
 
     /** The trace in a world with what is known at each moment. */

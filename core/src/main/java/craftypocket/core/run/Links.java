@@ -18,6 +18,9 @@ final class Links implements Layer {
     /** The chance of each; null while they count as one each. */
     private double[] weights;
 
+    /** By which history each came to its state; null while all did by the same. */
+    private int[] histories;
+
     private int size;
 
     /**
@@ -79,6 +82,20 @@ final class Links implements Layer {
             Arrays.fill(failed, kept, size, 0);
         }
         size = kept;
+    }
+
+    /** The states after it are fewer from now on. */
+    void moveTo(Histories same) {
+        histories = new int[size];
+        for (int link = 0; link < size; link++) {
+            histories[link] = same.came(to[link]);
+            to[link] = same.moved(to[link]);
+        }
+    }
+
+    /** By which of the histories that are one now a link came to its state. */
+    int history(int link) {
+        return histories == null ? 0 : histories[link];
     }
 
     int from(int link) {

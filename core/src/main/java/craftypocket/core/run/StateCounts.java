@@ -226,13 +226,18 @@ final class StateCounts {
         tally.smallest[condition] = smallest(condition, layer, bit, before);
         if (!survey.chance() && plan.conditions().get(condition).kind() == Condition.Kind.CAN_BE_DONE) {
             int step = plan.conditions().get(condition).step();
-            int other = survey.otherwise(step, stateBefore(step, tally.smallest[condition]));
-            tally.otherwise[condition] = other < 0 ? null : worldThrough(step, other);
+            int[] histories = new int[layers];
+            int other = survey.otherwise(step, stateBefore(step, tally.smallest[condition], histories));
+            tally.otherwise[condition] = other < 0 ? null : worldThrough(step, other, histories);
         }
     }
 
-    /** The state before a step in a world that is counted. */
-    private int stateBefore(int step, int[] numbers) {
+    /**
+     * The state before a step in a world that is counted.
+     *
+     * @param histories where it is noted by layer by which history that world came
+     */
+    private int stateBefore(int step, int[] numbers, int[] histories) {
         int at = 0;
         for (int layer = 0; layer < graph.firstLayer(step); layer++) {
             Links links = (Links) graph.layers().get(layer);
@@ -241,23 +246,33 @@ final class StateCounts {
                 link++;
             }
             at = links.to(link);
+            histories[layer] = links.history(link);
         }
         return at;
     }
 
-    /** The first of all worlds that come through a state before a step. */
-    private int[] worldThrough(int step, int state) {
+    /** The first of all worlds that come through a state before a step by these histories: up to there they look alike. */
+    private int[] worldThrough(int step, int state, int[] histories) {
         int through = graph.firstLayer(step);
-        double[] wanted = new double[graph.size(through)];
-        wanted[state] = 1;
-        double[][] from = failingFrom(through, wanted);
+        boolean[][] leads = new boolean[through + 1][];
+        leads[through] = new boolean[graph.size(through)];
+        leads[through][state] = true;
+        for (int layer = through - 1; layer >= 0; layer--) {
+            Links links = (Links) graph.layers().get(layer);
+            leads[layer] = new boolean[graph.size(layer)];
+            for (int link = 0; link < links.size(); link++) {
+                leads[layer][links.from(link)] |=
+                        leads[layer + 1][links.to(link)] && links.history(link) == histories[layer];
+            }
+        }
         int[] numbers = Tally.nothingChosen(plan);
         int at = 0;
         for (int layer = 0; layer < layers; layer++) {
             Links links = (Links) graph.layers().get(layer);
-            double[] ways = layer < through ? from[layer + 1] : out[layer + 1];
             int link = links.firstFrom(at);
-            while (ways[links.to(link)] == 0) {
+            while (layer < through
+                    ? !leads[layer + 1][links.to(link)] || links.history(link) != histories[layer]
+                    : out[layer + 1][links.to(link)] == 0) {
                 link++;
             }
             note(links, link, numbers);
@@ -394,7 +409,7 @@ final class StateCounts {
                 names.drawFrom(null);
             }
         } while (draws.drew()
-                && !((failing == NOWHERE || fails(failing)) && survey.find(next, graph.states(step + 1)) == wanted)
+                && !((failing == NOWHERE || fails(failing)) && survey.find(next, step) == wanted)
                 && draws.next());
     }
 
@@ -448,7 +463,7 @@ final class StateCounts {
             next.copyFrom(hands);
             next.knownBy(survey.told());
             judge.perform(step, next);
-            int reached = survey.find(next, graph.states(step + 1));
+            int reached = survey.find(next, step);
             if (reached >= 0 && wanted.test(reached)) {
                 numbers[survey.firstChoice(step) + chance] = shuffle;
                 return reached;

@@ -46,6 +46,15 @@ final class StateGraph {
         keptBefore = kept;
     }
 
+    /** Of the states that were added last some are the same now. */
+    void join(Histories same) {
+        if (same.states() != null) {
+            ((Links) layers.get(layers.size() - 1)).moveTo(same);
+            states.set(states.size() - 1, same.states());
+            sizes.set(sizes.size() - 1, same.states().size());
+        }
+    }
+
     boolean weighed() {
         return weighed;
     }

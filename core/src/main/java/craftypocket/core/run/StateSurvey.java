@@ -17,7 +17,6 @@ import craftypocket.core.settings.Values;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -65,6 +64,9 @@ final class StateSurvey {
 
     /** What the performer knows by moment, the set-up first; null while nobody asks. */
     private List<AlikeStates> alike;
+
+    /** By moment, what makes no difference any more of what he lived through; while somebody asks. */
+    private final List<Histories> histories = new ArrayList<>();
 
     private boolean manyFaces;
     private Knowing told;
@@ -188,14 +190,16 @@ final class StateSurvey {
     }
 
     /**
-     * What the performer knows, by moment, the set-up first, and by what he {@linkplain Hands#lived() lived through}; nothing when there
-     * is too much to go through.
+     * What the performer knows at each moment in each way; nothing when there is too much to go through.
      */
-    static Optional<List<Map<Long, Known>>> known(Plan plan, SurveyOptions options) {
+    static Optional<Knowledge> known(Plan plan, SurveyOptions options) {
         StateSurvey survey = new StateSurvey(plan, options);
         survey.live();
         return survey.forward()
-                ? Optional.of(survey.alike.stream().map(AlikeStates::known).toList())
+                ? Optional.of(new Knowledge(
+                        plan,
+                        List.copyOf(survey.histories),
+                        survey.alike.stream().map(AlikeStates::known).toList()))
                 : Optional.empty();
     }
 
@@ -255,6 +259,7 @@ final class StateSurvey {
         widths = new Widths(plan.choices().size());
         if (alike != null) {
             alike.clear();
+            histories.clear();
         }
         after.copyFrom(plan.freshHands());
         before.forgetReads();
@@ -269,6 +274,8 @@ final class StateSurvey {
                 return false;
             }
             if (alike != null) {
+                histories.add(Histories.of(graph.states(step + 1), before));
+                graph.join(histories.get(step + 1));
                 States reached = graph.states(step + 1);
                 boolean more = step + 1 < judge.steps();
                 alike.add(new AlikeStates(reached, before, more ? plan.steps().get(step + 1) : null));
@@ -594,8 +601,15 @@ final class StateSurvey {
         return among.add(canonical, spots);
     }
 
-    /** The number of the state that a surface is in, or -1 when it is none of these. */
-    int find(Hands hands, States among) {
+    /** The number of the state that a surface is in after a step, or -1 when it is none of these. */
+    int find(Hands hands, int step) {
+        if (alike != null) {
+            histories.get(step + 1).goOn(hands);
+        }
+        return find(hands, graph.states(step + 1));
+    }
+
+    private int find(Hands hands, States among) {
         hands.canonical(canonical, namelessAfter, origins);
         return among.find(canonical);
     }

@@ -385,7 +385,7 @@ public final class Tracer {
 
     /** What is known now; what comes next is told by it. */
     private Optional<Known> known(int step) {
-        Optional<Known> known = Optional.ofNullable(knowledge).flatMap(all -> all.after(step, hands.lived()));
+        Optional<Known> known = Optional.ofNullable(knowledge).flatMap(all -> all.after(step, hands));
         known.ifPresent(now -> {
             hands.knowsNames(now.names());
             hands.knownBy(now);

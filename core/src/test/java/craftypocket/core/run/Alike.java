@@ -11,6 +11,7 @@ import craftypocket.core.settings.Values;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -86,12 +87,17 @@ final class Alike {
     /** Where what is told differs from what is so: the step, the role and both; empty when all is well. */
     Optional<String> differs(Knowledge told) {
         List<Hands> worlds = new ArrayList<>();
+        // What is told goes on by histories that were put together; what is so, by each for itself.
+        Map<Hands, Hands> toldOn = new IdentityHashMap<>();
         for (Walk walk : walks) {
             Hands laid = walk.freshHands();
             Hands hands = laid.living(true);
             hands.copyFrom(laid);
             hands.feel();
             worlds.add(hands);
+            Hands other = hands.another();
+            other.copyFrom(hands);
+            toldOn.put(hands, other);
         }
         for (int moment = 0; moment <= plan.steps().size(); moment++) {
             Map<Long, List<Hands>> groups = worlds.stream().collect(Collectors.groupingBy(Hands::lived));
@@ -101,7 +107,7 @@ final class Alike {
                         ? "the set-up"
                         : plan.steps().get(moment - 1).step().move() + " "
                                 + plan.steps().get(moment - 1).step().settings();
-                Optional<Known> found = told.after(moment - 1, alike.get(0).lived());
+                Optional<Known> found = told.after(moment - 1, toldOn.get(alike.get(0)));
                 if (found.isEmpty()) {
                     return Optional.of("after " + step + ", nothing is said of a way that there is");
                 }
@@ -117,10 +123,15 @@ final class Alike {
                         return Optional.of(letter + "said " + known.place(role) + " and is " + place);
                     }
                 }
-                alike.forEach(hands -> hands.knowsNames(names));
+                for (Hands hands : alike) {
+                    hands.knowsNames(names);
+                    told.after(moment - 1, toldOn.get(hands));
+                    toldOn.get(hands).knowsNames(names);
+                }
             }
             for (int world = 0; world < worlds.size() && moment < plan.steps().size(); world++) {
                 perform(moment, worlds.get(world), walks.get(world).values(moment));
+                perform(moment, toldOn.get(worlds.get(world)), walks.get(world).values(moment));
             }
         }
         return Optional.empty();
@@ -136,6 +147,23 @@ final class Alike {
         } else if (applies) {
             step.breaks(hands);
         }
+    }
+
+    /** Whether two worlds look alike up to a step. */
+    boolean alike(int step, World one, World other) {
+        return lived(step, one) == lived(step, other);
+    }
+
+    private long lived(int step, World world) {
+        Walk walk = Tracer.walk(plan, world);
+        Hands laid = walk.freshHands();
+        Hands hands = laid.living(true);
+        hands.copyFrom(laid);
+        hands.feel();
+        for (int before = 0; before < step; before++) {
+            perform(before, hands, walk.values(before));
+        }
+        return hands.lived();
     }
 
     private int names(List<Hands> alike) {
