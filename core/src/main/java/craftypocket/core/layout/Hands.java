@@ -869,7 +869,7 @@ public final class Hands {
     /** The same in chunks whose sizes nobody states. */
     public void overhandRoughly(int place, int depth, int count, int[] chunks) {
         holds.mixed(place, depth, count);
-        if (mixer != null && mixer.mixes(place, depth, count, null)) {
+        if (mixer != null && mixer.mixes(place, depth, count, null, 1)) {
             return;
         }
         pulled(place, depth, count, chunks);
@@ -887,10 +887,11 @@ public final class Hands {
         reorderings.weave(place * cards + depth, size(place) - depth, in);
     }
 
-    /** Riffles once: the halves fall into each other, every cut as likely as a coin tossed for each card makes it. */
-    public void riffle(int place, Chance draws) {
+    /** Riffles so often: the halves fall into each other, every cut as likely as a coin tossed for each card makes it. */
+    public void riffle(int place, int times, Chance draws) {
         holds.mixed(place, 0, size(place));
-        if (!standsIn(ShuffleLaw.Kind.RIFFLE, place, 0, size(place), 0)) {
+        boolean done = standsIn(ShuffleLaw.Kind.RIFFLE, place, 0, size(place), 0, times);
+        for (int i = 0; i < times && !done; i++) {
             reorderings.riffle(place * cards, size(place), draws);
         }
     }
@@ -905,7 +906,7 @@ public final class Hands {
      */
     public void riffleAt(int place, int depth, int count, int cut, Chance draws) {
         holds.mixed(place, depth, count);
-        if (!standsIn(ShuffleLaw.Kind.CUT_RIFFLE, place, depth, count, cut)) {
+        if (!standsIn(ShuffleLaw.Kind.CUT_RIFFLE, place, depth, count, cut, 1)) {
             reorderings.riffleAt(place * cards + depth, count, cut, draws);
         }
     }
@@ -916,18 +917,22 @@ public final class Hands {
         for (int position = 1; position <= cut; position++) {
             holds.ofUpper(card(place, position));
         }
-        if (!standsIn(ShuffleLaw.Kind.CUT_RIFFLE, place, 0, size(place), cut)) {
+        if (!standsIn(ShuffleLaw.Kind.CUT_RIFFLE, place, 0, size(place), cut, 1)) {
             reorderings.riffleAt(place * cards, size(place), cut, draws);
         }
         holds.take(place, Hold.Kind.STEP, 0);
     }
 
-    /** Shuffles a pile overhand in so many chunks: their boundaries are any of the gaps between cards, equally likely. */
-    public void overhandByChance(int place, int chunks, Chance draws) {
+    /** Shuffles a pile so often overhand, in so many chunks: their boundaries are any of the gaps between cards, equally likely. */
+    public void overhandByChance(int place, int chunks, int times, Chance draws) {
         holds.mixed(place, 0, size(place));
-        if (standsIn(ShuffleLaw.Kind.OVERHAND, place, 0, size(place), chunks)) {
-            return;
+        boolean done = standsIn(ShuffleLaw.Kind.OVERHAND, place, 0, size(place), chunks, times);
+        for (int i = 0; i < times && !done; i++) {
+            overhandByChance(place, chunks, draws);
         }
+    }
+
+    private void overhandByChance(int place, int chunks, Chance draws) {
         System.arraycopy(state, place * cards, shuffled, 0, size(place));
         reorderings.overhandByChance(place * cards, size(place), chunks, draws);
         for (int position = 1; watched() && position <= size(place); position++) {
@@ -946,13 +951,13 @@ public final class Hands {
     public void wash(int place, Chance draws) {
         holds.mixed(place, 0, size(place));
         comeUp(place, size(place));
-        if (!standsIn(ShuffleLaw.Kind.WASH, place, 0, size(place), 0)) {
+        if (!standsIn(ShuffleLaw.Kind.WASH, place, 0, size(place), 0, 1)) {
             reorderings.wash(place * cards, size(place), draws);
         }
     }
 
-    private boolean standsIn(ShuffleLaw.Kind kind, int place, int depth, int count, int part) {
-        return mixer != null && mixer.mixes(place, depth, count, new ShuffleLaw(kind, count, part));
+    private boolean standsIn(ShuffleLaw.Kind kind, int place, int depth, int count, int part, int times) {
+        return mixer != null && mixer.mixes(place, depth, count, new ShuffleLaw(kind, count, part), times);
     }
 
     // ---- things -----------------------------------------------------------------------------------------------

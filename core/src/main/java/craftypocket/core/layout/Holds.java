@@ -130,7 +130,6 @@ final class Holds {
         return nearest;
     }
 
-    /** Where a finger holds a gap, or -1. */
     /** The finger that took a hold in this pile last; the little finger when none does. */
     Hold.Kind lastFinger(int place) {
         int last = 0;
@@ -188,12 +187,23 @@ final class Holds {
         state[at] = value;
     }
 
+    /** A finger holds nothing any more, as if it never had. */
+    private void release(int at) {
+        put(at, (byte) 0);
+        for (int finger = 0; finger < FINGERS; finger++) {
+            int other = finger(finger);
+            state[other + 2] -= (byte) (state[other] != 0 && state[other + 2] > state[at + 2] ? 1 : 0);
+        }
+        state[at + 1] = 0;
+        state[at + 2] = 0;
+    }
+
     /** Lets a hold go that was used; gives its depth, or -1 when it was not held. */
     int use(int place, Hold.Kind kind) {
         int depth = depth(place, kind);
         if (depth >= 0) {
             switch (kind) {
-                case BREAK, THUMB, FINGER -> put(finger(kind.ordinal()), (byte) 0);
+                case BREAK, THUMB, FINGER -> release(finger(kind.ordinal()));
                 case IN_JOG, OUT_JOG -> jog(hands.card(place, depth + 1), (byte) 0);
                 case STEP -> square(place);
                 case BEND, SEPARATION -> {
@@ -231,7 +241,7 @@ final class Holds {
     private void loseFinger(int finger) {
         int at = finger(finger);
         lost(Hold.Kind.at(finger), state[at] - 1, state[at + 1]);
-        put(at, (byte) 0);
+        release(at);
     }
 
     private void loseStep(int place) {
@@ -316,7 +326,7 @@ final class Holds {
     /** A gap of which nothing is left on one side is a hold no more: it was used up. */
     private void keep(int at, int place, int depth, int size, boolean bare) {
         if (depth < 0 || (depth == 0 && !bare) || depth >= size) {
-            put(at, (byte) 0);
+            release(at);
         } else {
             put(at, (byte) (place + 1));
             state[at + 1] = (byte) depth;
@@ -342,7 +352,7 @@ final class Holds {
         for (int finger = 0; finger < FINGERS; finger++) {
             int at = finger(finger);
             if (state[at] == place + 1 && state[at + 1] == depth) {
-                put(at, (byte) 0);
+                release(at);
             }
         }
         if (state[stepAt + place] - 1 == depth && depth > 0) {
@@ -362,7 +372,7 @@ final class Holds {
                 continue;
             }
             if (first == 1 && last > 1 && state[at + 1] == last) {
-                put(at, (byte) 0);
+                release(at);
             } else if (state[at + 1] >= first && state[at + 1] < last) {
                 state[at + 1] = (byte) (first - 1 + last - state[at + 1]);
             }

@@ -13,7 +13,8 @@ public interface Mixer {
      * @param depth how many cards lie above the block
      * @param count how many it has
      * @param law how it falls by chance; null when it is shuffled in the chunks of a setting
+     * @param times how often it does, one time after another
      * @return whether that was seen to; otherwise it is shuffled as usual
      */
-    boolean mixes(int place, int depth, int count, ShuffleLaw law);
+    boolean mixes(int place, int depth, int count, ShuffleLaw law, int times);
 }

@@ -320,6 +320,11 @@ public final class PlannedStep {
         }
     }
 
+    /** Whether a number is remembered: a later condition asks for it. */
+    public boolean notes(AmountSetting setting) {
+        return List.of(noted).contains(setting);
+    }
+
     /** What can be said of the numbers here although the step can be done. */
     public List<String> remarks(Hands hands, Values world) {
         return Stream.concat(

@@ -3,6 +3,9 @@ package craftypocket.core.run;
 /** A layer in which blocks are shuffled by chance: from each state a row of chances of where the followed cards come to lie. */
 final class Kernel implements Layer {
 
+    /** No chance of a row is so small that a product with more than this is rounded to nothing. */
+    private static final double TINY = 1e-200;
+
     private final double[][] rows;
     private final int[][] cells;
 
@@ -21,9 +24,17 @@ final class Kernel implements Layer {
             double[] row = rows[state];
             int[] to = cells[state];
             double ways = in[state];
-            for (int cell = 0; cell < row.length && ways > 0; cell++) {
-                if (row[cell] > 0) {
-                    out[to[cell]] += Layer.product(ways, row[cell]);
+            if (ways > TINY) {
+                for (int cell = 0; cell < row.length; cell++) {
+                    if (row[cell] > 0) {
+                        out[to[cell]] += ways * row[cell];
+                    }
+                }
+            } else if (ways > 0) {
+                for (int cell = 0; cell < row.length; cell++) {
+                    if (row[cell] > 0) {
+                        out[to[cell]] += Layer.product(ways, row[cell]);
+                    }
                 }
             }
         }
@@ -37,10 +48,18 @@ final class Kernel implements Layer {
             double ways = 0;
             for (int cell = 0; cell < row.length; cell++) {
                 if (row[cell] > 0) {
-                    ways += Layer.product(out[to[cell]], row[cell]);
+                    ways += row[cell] * out[to[cell]];
                 }
             }
-            in[state] += ways;
+            in[state] += ways > TINY ? ways : carefully(row, to, out);
         }
+    }
+
+    private static double carefully(double[] row, int[] to, double[] out) {
+        double ways = 0;
+        for (int cell = 0; cell < row.length; cell++) {
+            ways += row[cell] > 0 ? Layer.product(out[to[cell]], row[cell]) : 0;
+        }
+        return ways;
     }
 }

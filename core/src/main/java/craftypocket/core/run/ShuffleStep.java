@@ -5,6 +5,7 @@ import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Slot;
 import craftypocket.core.read.Choice;
 import craftypocket.core.read.Condition;
+import craftypocket.core.read.PlannedStep;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.ChunksSetting;
@@ -13,9 +14,10 @@ import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
-import java.util.IdentityHashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.IntToLongFunction;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -35,10 +37,12 @@ final class ShuffleStep {
     private static final int MOST_FOLLOWED = 3;
 
     /** How many places and chances are kept at most, eight bytes each. */
-    private static final long MOST_CELLS = 9_000_000;
+    private static final long MOST_CELLS = 15_000_000;
 
     /** Places of three cards of chunks by chance take so many times as long to reckon. */
     private static final int SLOW = 40;
+
+    private static final double[] CERTAIN = {1};
 
     private static final String TOO_MANY_PLACES = "shuffled cards can come to lie at too many places";
 
@@ -58,12 +62,19 @@ final class ShuffleStep {
     private final int[] conditionsBefore;
     private final int[] conditionsAfter;
     private final List<ChunksSetting> rough;
+    /** By choice, whether anything depends on it once the cards are shuffled. */
+    private final boolean[] matters;
+
     private final List<Layer> layers = new ArrayList<>();
     private final List<Integer> sizes = new ArrayList<>();
     private final States keys = new States();
     private final List<Group> groups = new ArrayList<>();
     private final List<long[]> endings = new ArrayList<>();
     private long cells;
+    /** Of which law and places the chances are reckoned, and how many these are. */
+    private final Set<List<Object>> worked = new HashSet<>();
+
+    private long work;
     /** How many links its layers have. */
     private int linked;
 
@@ -77,6 +88,7 @@ final class ShuffleStep {
      * @param chosen with which numbers
      * @param call how many blocks were shuffled before in this step
      * @param followed how many cards are to be followed
+     * @param nodes by how they have to fall and by cell, its states
      */
     private record Group(
             byte[] surface,
@@ -86,23 +98,55 @@ final class ShuffleStep {
             int place,
             int depth,
             int count,
-            ShuffleLaw law,
             int followed,
-            int[] nodes) {}
+            Map<Falling, int[]> nodes) {
 
-    /** States in the middle of the step: a group and where its cards lie, or an end. */
+        /** How many places its followed cards have. */
+        int cells() {
+            int cells = 1;
+            for (int i = 0; i < followed; i++) {
+                cells *= count;
+            }
+            return cells;
+        }
+
+        /** By cell, the state in which its cards lie there and have still to fall like this; -1 for none. */
+        int[] nodes(Falling falling) {
+            return nodes.computeIfAbsent(falling, any -> none(cells()));
+        }
+    }
+
+    /**
+     * How a block has still to fall by chance.
+     *
+     * @param law by which it does; null for chunks
+     * @param times how often; 0 when it has fallen
+     */
+    private record Falling(ShuffleLaw law, int times) {
+
+        static final Falling DONE = new Falling(null, 0);
+
+        Falling next() {
+            return times == 1 ? DONE : new Falling(law, times - 1);
+        }
+    }
+
+    /** States in the middle of the step: a group, where its cards lie and how they have to fall, or an end. */
     private static final class Nodes {
         private int[] group = new int[64];
         private int[] at = new int[64];
+        private Falling[] falling = new Falling[64];
         private int size;
 
-        int add(int newGroup, int newAt) {
+        int add(int newGroup, int newAt, Falling newFalling) {
             if (size == group.length) {
                 group = Arrays.copyOf(group, 2 * size);
                 at = Arrays.copyOf(at, 2 * size);
+                falling = Arrays.copyOf(falling, 2 * size);
             }
             group[size] = newGroup;
             at[size] = newAt;
+            falling[size] = newFalling;
             return size++;
         }
     }
@@ -112,7 +156,10 @@ final class ShuffleStep {
 
     private int depthNow;
     private int countNow;
+    /** How it falls; null for chunks. */
     private ShuffleLaw lawNow;
+
+    private int timesNow;
     private boolean caught;
     private int calls;
 
@@ -134,11 +181,21 @@ final class ShuffleStep {
         conditionsAfter = Arrays.stream(survey.conditionsOf(step))
                 .filter(i -> conditions.get(i).kind() != Condition.Kind.EXPECTED_BEFORE)
                 .toArray();
+        PlannedStep planned = survey.plan().steps().get(step);
+        Choice[] choices = judge.choices(step);
+        matters = new boolean[choices.length];
+        for (int i = 0; i < choices.length; i++) {
+            matters[i] = matters(planned, choices[i]);
+        }
         Values values = judge.values(step);
-        rough = survey.plan().steps().get(step).move().settings().all().stream()
+        rough = planned.move().settings().all().stream()
                 .flatMap(s -> s instanceof ChunksSetting chunks ? Stream.of(chunks) : Stream.empty())
                 .filter(chunks -> !values.allExact(chunks))
                 .toList();
+    }
+
+    private static boolean matters(PlannedStep step, Choice choice) {
+        return !(choice.setting() instanceof AmountSetting amount) || !amount.isOfShuffle() || step.notes(amount);
     }
 
     List<Layer> layers() {
@@ -167,7 +224,7 @@ final class ShuffleStep {
             after.copyFrom(before);
             caught = false;
             calls = 0;
-            after.mixedBy((place, depth, count, law) -> calls++ > 0 || caught(place, depth, count, law));
+            after.mixedBy((place, depth, count, law, times) -> calls++ > 0 || caught(place, depth, count, law, times));
             after.knownBy(survey.told());
             judge.perform(step, after);
             after.mixedBy(null);
@@ -234,7 +291,7 @@ final class ShuffleStep {
 
     // ---- up to the shuffle -----------------------------------------------------------------------------------------
 
-    private boolean caught(int place, int depth, int count, ShuffleLaw law) {
+    private boolean caught(int place, int depth, int count, ShuffleLaw law, int times) {
         if (!after.mixesUnseen(place, depth, count)) {
             apart = false;
             survey.tooMuch("faces can come into view as cards are shuffled");
@@ -243,6 +300,7 @@ final class ShuffleStep {
         depthNow = depth;
         countNow = count;
         lawNow = law;
+        timesNow = times;
         after.write(bytes);
         caught = true;
         return true;
@@ -291,11 +349,15 @@ final class ShuffleStep {
         if (!apart) {
             return 0;
         }
-        int[] nodesHere = groups.get(group).nodes;
-        if (nodesHere[cell] < 0) {
-            nodesHere[cell] = nodes.add(group, cell);
+        return node(group, cell, lawNow == null ? Falling.DONE : new Falling(lawNow, timesNow), nodes);
+    }
+
+    private int node(int group, int cell, Falling falling, Nodes nodes) {
+        int[] here = groups.get(group).nodes(falling);
+        if (here[cell] < 0) {
+            here[cell] = nodes.add(group, cell, falling);
         }
-        return nodesHere[cell];
+        return here[cell];
     }
 
     /** Few numbers, by insertion. */
@@ -327,34 +389,30 @@ final class ShuffleStep {
     private int group(int state, int[] chosen, int call, int followed) {
         byte[] surface = new byte[bytes.length];
         survey.canonical(sorted, surface);
-        ByteBuffer key = ByteBuffer.allocate(surface.length + Short.BYTES * (chosen.length + 4) + Integer.BYTES);
+        ByteBuffer key = ByteBuffer.allocate(surface.length + Short.BYTES * (chosen.length + 4) + 1);
         key.put(surface)
                 .putShort((short) call)
                 .putShort((short) placeNow)
                 .putShort((short) depthNow)
                 .putShort((short) countNow);
-        key.putInt(lawNow == null ? 0 : lawNow.hashCode());
-        for (int number : chosen) {
-            key.putShort((short) number);
+        key.put((byte) (lawNow == null ? 0 : 1));
+        for (int i = 0; i < chosen.length; i++) {
+            key.putShort((short) (matters[i] ? chosen[i] : 0));
         }
         int found = keys.find(key.array());
         if (found >= 0) {
             return found;
         }
-        int cellsHere = 1;
-        for (int i = 0; i < followed; i++) {
-            cellsHere *= countNow;
-        }
+        Group made = new Group(
+                surface, state, chosen.clone(), call, placeNow, depthNow, countNow, followed, new HashMap<>());
         // Chunks have so many places for each number of cards that are taken.
-        cells += (long) cellsHere * (lawNow == null ? countNow + 1 : 1);
+        cells += (long) made.cells() * (lawNow == null ? countNow + 1 : timesNow);
         if (cells > MOST_CELLS) {
             apart = false;
             survey.tooMuch(TOO_MANY_PLACES);
             return 0;
         }
-        int[] nodes = none(cellsHere);
-        groups.add(
-                new Group(surface, state, chosen.clone(), call, placeNow, depthNow, countNow, lawNow, followed, nodes));
+        groups.add(made);
         return keys.add(key.array(), chosen);
     }
 
@@ -363,76 +421,104 @@ final class ShuffleStep {
         long fails = survey.failing(conditionsAfter);
         int to = survey.state(after, next);
         endings.add(new long[] {to, fails});
-        return nodes.add(ENDED, endings.size() - 1);
+        return nodes.add(ENDED, endings.size() - 1, Falling.DONE);
     }
 
     // ---- how the cards fall ----------------------------------------------------------------------------------------
 
-    /** By chance. */
+    /** By chance, as often as it is done: those that fall oftener come to where those that fall less often are. */
     private Nodes fall(Nodes nodes) {
+        int most = IntStream.range(0, nodes.size)
+                .map(node -> nodes.falling[node].times)
+                .max()
+                .orElse(0);
+        Nodes here = nodes;
+        for (int times = most; times > 0 && apart; times--) {
+            groups.forEach(group -> group.nodes.clear());
+            here = fall(here, times);
+        }
+        return here;
+    }
+
+    /** Those that still fall so often do so once. */
+    private Nodes fall(Nodes nodes, int times) {
         Nodes fallen = new Nodes();
         double[][] rows = new double[nodes.size][];
+        int[][] cells = new int[nodes.size][];
         int[][] to = new int[nodes.size][];
         ShuffleRows chances = ShuffleRows.kept();
+        List<List<Object>> ordered = new ArrayList<>();
         Map<List<Object>, int[]> targets = new HashMap<>();
-        long work = 0;
         for (int node = 0; node < nodes.size && apart; node++) {
-            if (nodes.group[node] == ENDED) {
-                rows[node] = new double[] {1};
-                to[node] = new int[] {fallen.add(ENDED, nodes.at[node])};
+            Falling falling = nodes.falling[node];
+            if (falling.times < times) {
+                rows[node] = CERTAIN;
+                to[node] = new int[] {
+                    nodes.group[node] == ENDED
+                            ? fallen.add(ENDED, nodes.at[node], falling)
+                            : node(nodes.group[node], nodes.at[node], falling, fallen)
+                };
+                ordered.add(List.of());
                 continue;
             }
             Group group = groups.get(nodes.group[node]);
             int[] places = places(nodes.at[node], group);
             int[] order = order(places);
             int[] ascending = Arrays.stream(order).map(i -> places[i]).toArray();
-            boolean slow = group.law.kind() == ShuffleLaw.Kind.OVERHAND && group.followed > 2;
-            work += (long) group.nodes.length * (slow ? SLOW : 1);
+            boolean slow = falling.law.kind() == ShuffleLaw.Kind.OVERHAND && group.followed > 2;
+            long more = (long) group.cells() * (slow ? SLOW : 1);
+            work += worked.add(
+                            List.of(falling.law, IntStream.of(ascending).boxed().toList()))
+                    ? more
+                    : 0;
             if (work > MOST_CELLS) {
                 apart = false;
                 survey.tooMuch(TOO_MANY_PLACES);
             }
             apart &= !survey.tooMuch();
             if (apart) {
-                rows[node] = chances.of(group.law, ascending);
-                to[node] = targets.computeIfAbsent(
-                        List.of(nodes.group[node], IntStream.of(order).boxed().toList()), any -> cells(group, order));
+                rows[node] = chances.of(falling.law, ascending);
+                ordered.add(
+                        List.of(nodes.group[node], IntStream.of(order).boxed().toList()));
+                cells[node] = targets.computeIfAbsent(ordered.get(node), any -> cells(group, order));
             }
         }
         if (!apart) {
             return nodes;
         }
-        Map<Integer, int[]> reached = new HashMap<>();
         for (int node = 0; node < nodes.size; node++) {
-            if (nodes.group[node] != ENDED) {
-                int[] mine = reached.computeIfAbsent(nodes.group[node], any -> none(groups.get(any).nodes.length));
-                reach(nodes.group[node], rows[node], to[node], mine, fallen);
+            if (to[node] == null) {
+                Falling next = nodes.falling[node].next();
+                reach(nodes.group[node], rows[node], cells[node], next, fallen);
             }
         }
-        Map<int[], int[]> states = new IdentityHashMap<>();
+        // Where the cards of two states come to lie in the same order, they lead to the same states.
+        Map<List<Object>, int[]> states = new HashMap<>();
         for (int node = 0; node < nodes.size; node++) {
-            if (nodes.group[node] != ENDED) {
-                int[] mine = reached.get(nodes.group[node]);
+            if (to[node] == null) {
+                int[] mine = groups.get(nodes.group[node]).nodes(nodes.falling[node].next());
+                int[] target = cells[node];
                 to[node] = states.computeIfAbsent(
-                        to[node],
-                        target -> Arrays.stream(target).map(cell -> mine[cell]).toArray());
+                        List.of(nodes.falling[node], ordered.get(node)),
+                        any -> Arrays.stream(target).map(cell -> mine[cell]).toArray());
             }
         }
         add(new Kernel(rows, to), fallen.size);
         return fallen;
     }
 
-    private static void reach(int group, double[] row, int[] to, int[] mine, Nodes fallen) {
+    private void reach(int group, double[] row, int[] cells, Falling falling, Nodes fallen) {
+        int[] here = groups.get(group).nodes(falling);
         for (int cell = 0; cell < row.length; cell++) {
-            if (row[cell] > 0 && mine[to[cell]] < 0) {
-                mine[to[cell]] = fallen.add(group, to[cell]);
+            if (row[cell] > 0 && here[cells[cell]] < 0) {
+                here[cells[cell]] = fallen.add(group, cells[cell], falling);
             }
         }
     }
 
     /** By cell of a law, whose cards are in ascending order, the cell of the group. */
     private static int[] cells(Group group, int[] order) {
-        int[] cells = new int[group.nodes.length];
+        int[] cells = new int[group.cells()];
         for (int cell = 0; cell < cells.length; cell++) {
             int left = cell;
             for (int card : order) {
@@ -585,11 +671,11 @@ final class ShuffleStep {
                 groupNow = group;
                 knownNow = known.computeIfAbsent(group, any -> none(room(group)));
             }
-            int key = group == ENDED ? 0 : now * groups.get(group).nodes.length + cell;
+            int key = group == ENDED ? 0 : now * groups.get(group).cells() + cell;
             if (group != ENDED && knownNow[key] >= 0) {
                 return knownNow[key];
             }
-            int node = after.add(group, cell);
+            int node = after.add(group, cell, Falling.DONE);
             taken = node < taken.length ? taken : Arrays.copyOf(taken, 2 * taken.length);
             taken[node] = now;
             knownNow[key] = node;
@@ -597,7 +683,9 @@ final class ShuffleStep {
         }
 
         private int room(int group) {
-            return group == ENDED ? 1 : (groups.get(group).count + 1) * groups.get(group).nodes.length;
+            return group == ENDED
+                    ? 1
+                    : (groups.get(group).count + 1) * groups.get(group).cells();
         }
     }
 
@@ -615,7 +703,7 @@ final class ShuffleStep {
         Links links = new Links(0, 0);
         for (int node = 0; node < nodes.size && apart; node++) {
             if (nodes.group[node] == ENDED) {
-                links.add(node, on.add(ENDED, nodes.at[node]), 0, 1);
+                links.add(node, on.add(ENDED, nodes.at[node], Falling.DONE), 0, 1);
                 continue;
             }
             Group group = groups.get(nodes.group[node]);
@@ -627,13 +715,13 @@ final class ShuffleStep {
             after.copyFrom(before);
             caught = false;
             calls = 0;
-            after.mixedBy((place, depth, count, law) -> {
+            after.mixedBy((place, depth, count, law, times) -> {
                 int call = calls++;
                 if (call == group.call) {
                     after.read(group.surface);
                     after.arrange(place, depth, arranged);
                 }
-                return call != group.call + 1 || caught(place, depth, count, law);
+                return call != group.call + 1 || caught(place, depth, count, law, times);
             });
             after.knownBy(survey.told());
             judge.perform(step, after);

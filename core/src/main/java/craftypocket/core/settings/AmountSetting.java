@@ -18,6 +18,7 @@ public final class AmountSetting extends NumberSetting {
     private boolean ranged;
     private boolean place;
     private Heard heard = Heard.NEVER;
+    private boolean ofShuffle;
 
     /** Whether the performer gets to know a number that somebody else decides, or that his own hand only hits roughly. */
     public enum Heard {
@@ -104,6 +105,16 @@ public final class AmountSetting extends NumberSetting {
         return heard;
     }
 
+    /** It only says how cards are shuffled: once they are, nothing depends on it. */
+    public AmountSetting ofShuffle() {
+        ofShuffle = true;
+        return this;
+    }
+
+    public boolean isOfShuffle() {
+        return ofShuffle;
+    }
+
     /** Decided by a spectator when it is left open. */
     public AmountSetting bySpectator() {
         decidedBy(Decider.SPECTATOR);
@@ -123,6 +134,7 @@ public final class AmountSetting extends NumberSetting {
                 .told(phrase());
         made.whyNot = whyNot;
         made.heard = heard;
+        made.ofShuffle = ofShuffle;
         made.decidedBy(decider());
         return made;
     }

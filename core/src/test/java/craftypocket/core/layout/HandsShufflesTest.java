@@ -35,9 +35,9 @@ class HandsShufflesTest {
         for (int number = 1; number <= 200; number++) {
             Hands hands = deck(cards);
             Chance draws = hands.chance(number);
-            hands.riffle(0, draws);
+            hands.riffle(0, 1, draws);
             hands.riffleAt(0, 0, cards, cards / 2, draws);
-            hands.overhandByChance(0, Math.min(5, cards), draws);
+            hands.overhandByChance(0, Math.min(5, cards), 1, draws);
             hands.wash(0, draws);
 
             assertThat(order(hands))
@@ -86,7 +86,7 @@ class HandsShufflesTest {
         int samples = 32_000;
         for (int number = 1; number <= samples; number++) {
             Hands hands = deck(3);
-            hands.riffle(0, hands.chance(number));
+            hands.riffle(0, 1, hands.chance(number));
             counts.merge(order(hands), 1, Integer::sum);
         }
         // Of eight equally likely ways four leave the order; each of the four others comes once.
@@ -104,7 +104,7 @@ class HandsShufflesTest {
         long[] gaps = new long[9];
         for (int number = 1; number <= 9_000; number++) {
             Hands hands = deck(10);
-            hands.overhandByChance(0, 3, hands.chance(number));
+            hands.overhandByChance(0, 3, 1, hands.chance(number));
             List<Integer> order = order(hands);
             for (int gap = 0; gap < 9; gap++) {
                 boolean together = order.indexOf(gap + 1) == order.indexOf(gap) + 1;

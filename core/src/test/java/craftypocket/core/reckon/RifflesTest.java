@@ -76,7 +76,7 @@ class RifflesTest {
             hands.copyFrom(start);
             Chance draws = hands.chance(number);
             for (int i = 0; i < riffles; i++) {
-                hands.riffle(0, draws);
+                hands.riffle(0, 1, draws);
             }
             observed[risingSequences(hands, cards) - 1]++;
         }

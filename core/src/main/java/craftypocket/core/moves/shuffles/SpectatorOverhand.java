@@ -1,6 +1,5 @@
 package craftypocket.core.moves.shuffles;
 
-import craftypocket.core.chance.Chance;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -23,11 +22,13 @@ final class SpectatorOverhand extends Move {
     private final AmountSetting chunks = has(Setting.amount("chunks", "Chunks in a shuffle", "6-9")
             .between(always(2), sizeLess(pile, 0))
             .bySpectator()
+            .ofShuffle()
             .told("they shuffle in # chunks"));
     private final AmountSetting times = has(Setting.amount("times", "How often", "1")
             .heard()
             .between(always(1), always(20))
             .bySpectator()
+            .ofShuffle()
             .told("they shuffle # times"));
     private final ChanceSetting shuffle = has(Setting.chance());
 
@@ -53,9 +54,6 @@ final class SpectatorOverhand extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        Chance draws = hands.chance(values.of(shuffle));
-        for (int i = 0; i < values.of(times); i++) {
-            hands.overhandByChance(values.of(pile), values.of(chunks), draws);
-        }
+        hands.overhandByChance(values.of(pile), values.of(chunks), values.of(times), hands.chance(values.of(shuffle)));
     }
 }

@@ -1,6 +1,5 @@
 package craftypocket.core.moves.shuffles;
 
-import craftypocket.core.chance.Chance;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
@@ -24,6 +23,7 @@ final class SpectatorRiffle extends Move {
             .heard()
             .between(always(1), always(20))
             .bySpectator()
+            .ofShuffle()
             .told("they riffle # times"));
     private final ChanceSetting shuffle = has(Setting.chance());
 
@@ -49,9 +49,6 @@ final class SpectatorRiffle extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        Chance draws = hands.chance(values.of(shuffle));
-        for (int i = 0; i < values.of(times); i++) {
-            hands.riffle(values.of(pile), draws);
-        }
+        hands.riffle(values.of(pile), values.of(times), hands.chance(values.of(shuffle)));
     }
 }
