@@ -866,7 +866,36 @@ public final class Hands {
         reorderings.overhand(place * cards + depth, count, chunks);
     }
 
-    /** The same in chunks whose sizes nobody states. */
+    /**
+     * Pushes blocks from one hand into the other, which turns over between them: every second one comes to lie turned over above
+     * the others.
+     *
+     * @param roughly whether nobody states their sizes
+     */
+    public void messily(int place, int[] blocks, boolean roughly) {
+        int depth = 0;
+        int count = 0;
+        for (int block : blocks) {
+            count += block;
+        }
+        if (roughly && mixer != null && mixer.mixes(place, 0, count, null, 1)) {
+            return;
+        }
+        for (int i = 0; i < blocks.length; i++) {
+            if (i % 2 == 1 && blocks[i] > 0) {
+                turn(place, depth + 1, depth + blocks[i]);
+                transfer(place, depth, blocks[i], place, 0);
+            }
+            depth += blocks[i];
+        }
+    }
+
+    /** Whether fingers hold nothing, nothing sticks out, and nothing can be told apart that was riffled. */
+    public boolean holdsNothing() {
+        return holds.none();
+    }
+
+    /** Shuffles overhand in chunks whose sizes nobody states. */
     public void overhandRoughly(int place, int depth, int count, int[] chunks) {
         holds.mixed(place, depth, count);
         if (mixer != null && mixer.mixes(place, depth, count, null, 1)) {

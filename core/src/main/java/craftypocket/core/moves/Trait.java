@@ -20,7 +20,10 @@ public enum Trait {
     BARE_REVEAL,
     /**
      * What it does after a block was shuffled depends on the surface, its stated settings and what the performer knew of places
-     * before it, not on how the block lay or fell: nothing that it looked up in the block before is used after it.
+     * before it, not on how the block lay or fell: nothing that it looked up in the block before is used after it. Of chunks only how
+     * many cards they took together may matter, and in how many every second one.
      */
-    MIXES_APART
+    MIXES_APART,
+    /** Every second chunk comes to lie turned over above the others. */
+    TURNS_CHUNKS
 }

@@ -3,12 +3,14 @@ package craftypocket.core.run;
 import craftypocket.core.chance.ShuffleLaw;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Slot;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.read.Choice;
 import craftypocket.core.read.Condition;
 import craftypocket.core.read.PlannedStep;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.ChunksSetting;
+import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
@@ -17,6 +19,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.IntToLongFunction;
 import java.util.stream.IntStream;
@@ -62,6 +65,8 @@ final class ShuffleStep {
     private final int[] conditionsBefore;
     private final int[] conditionsAfter;
     private final List<ChunksSetting> rough;
+    /** Whether every second chunk comes to lie turned over above the others. */
+    private final boolean turns;
     /** By choice, whether anything depends on it once the cards are shuffled. */
     private final boolean[] matters;
 
@@ -69,6 +74,9 @@ final class ShuffleStep {
     private final List<Integer> sizes = new ArrayList<>();
     private final States keys = new States();
     private final List<Group> groups = new ArrayList<>();
+    /** By group, in which chunks its block is shuffled. */
+    private final Map<Integer, ChunkLaw> laws = new HashMap<>();
+
     private final List<long[]> endings = new ArrayList<>();
     private long cells;
     /** Of which law and places the chances are reckoned, and how many these are. */
@@ -80,6 +88,12 @@ final class ShuffleStep {
 
     private boolean apart = true;
 
+    /** Whether chunks are taken all at once, not one by one. */
+    private final boolean allAtOnce;
+
+    /** Whether there are too many ways to take them one by one. */
+    private boolean manyChunks;
+
     /**
      * What is the same but for the order of the block that is shuffled.
      *
@@ -88,6 +102,7 @@ final class ShuffleStep {
      * @param chosen with which numbers
      * @param call how many blocks were shuffled before in this step
      * @param followed how many cards are to be followed
+     * @param counts whether how many cards chunks took or turned over is told, too
      * @param nodes by how they have to fall and by cell, its states
      */
     private record Group(
@@ -99,32 +114,46 @@ final class ShuffleStep {
             int depth,
             int count,
             int followed,
+            boolean counts,
             Map<Falling, int[]> nodes) {
 
         /** How many places its followed cards have. */
         int cells() {
-            int cells = 1;
-            for (int i = 0; i < followed; i++) {
-                cells *= count;
+            return scale(followed);
+        }
+
+        /** The same, with how many cards the chunks took or turned over. */
+        int room() {
+            return cells() * (counts ? count + 1 : 1);
+        }
+
+        /** How much a place of one of its followed cards counts for a cell. */
+        int scale(int card) {
+            int scale = 1;
+            for (int i = 0; i < card; i++) {
+                scale *= count;
             }
-            return cells;
+            return scale;
         }
 
         /** By cell, the state in which its cards lie there and have still to fall like this; -1 for none. */
         int[] nodes(Falling falling) {
-            return nodes.computeIfAbsent(falling, any -> none(cells()));
+            return nodes.computeIfAbsent(falling, any -> none(room()));
         }
     }
 
     /**
-     * How a block has still to fall by chance.
+     * How a block has still to fall.
      *
-     * @param law by which it does; null for chunks
-     * @param times how often; 0 when it has fallen
+     * @param law by which it does; null in chunks
+     * @param times how often; 0 when it has fallen, or when its chunks are taken one by one
      */
     private record Falling(ShuffleLaw law, int times) {
 
         static final Falling DONE = new Falling(null, 0);
+
+        /** In chunks, all at once. */
+        static final Falling IN_CHUNKS = new Falling(null, 1);
 
         Falling next() {
             return times == 1 ? DONE : new Falling(law, times - 1);
@@ -163,7 +192,8 @@ final class ShuffleStep {
     private boolean caught;
     private int calls;
 
-    ShuffleStep(StateSurvey survey, int step, States from, States next) {
+    ShuffleStep(StateSurvey survey, int step, States from, States next, boolean allAtOnce) {
+        this.allAtOnce = allAtOnce;
         this.survey = survey;
         this.step = step;
         this.from = from;
@@ -187,6 +217,7 @@ final class ShuffleStep {
         for (int i = 0; i < choices.length; i++) {
             matters[i] = matters(planned, choices[i]);
         }
+        turns = planned.move().has(Trait.TURNS_CHUNKS);
         Values values = judge.values(step);
         rough = planned.move().settings().all().stream()
                 .flatMap(s -> s instanceof ChunksSetting chunks ? Stream.of(chunks) : Stream.empty())
@@ -196,6 +227,11 @@ final class ShuffleStep {
 
     private static boolean matters(PlannedStep step, Choice choice) {
         return !(choice.setting() instanceof AmountSetting amount) || !amount.isOfShuffle() || step.notes(amount);
+    }
+
+    /** Whether it could be done if chunks were taken all at once. */
+    boolean manyChunks() {
+        return manyChunks;
     }
 
     List<Layer> layers() {
@@ -237,7 +273,7 @@ final class ShuffleStep {
         readsNoNames();
         add(first, nodes[0].size);
         while (apart && Arrays.stream(nodes[0].group, 0, nodes[0].size).anyMatch(group -> group != ENDED)) {
-            nodes[0] = rough.isEmpty() ? fall(nodes[0]) : chunks(nodes[0]);
+            nodes[0] = rough.isEmpty() || allAtOnce ? fall(nodes[0]) : chunks(nodes[0]);
             nodes[0] = apart ? goOn(nodes[0]) : nodes[0];
         }
         if (!apart) {
@@ -273,17 +309,20 @@ final class ShuffleStep {
     private boolean oneByOne(ChunksSetting chunks) {
         Values values = judge.values(step);
         int rest = values.restOf(chunks);
-        return !chunks.partial()
-                && !values.toBreak(chunks)
-                && (rest < 0 || rest == values.statedCount(chunks) - 1)
+        return (rest < 0 || rest == values.statedCount(chunks) - 1)
                 && values.stated(chunks).stream()
                         .noneMatch(a -> a.low() == 0 && a.kind() != Amount.Kind.ANY && a.kind() != Amount.Kind.REST);
     }
 
-    /** Numbers that only say how cards fall, of which none is wanted here. */
+    /** Numbers that only say how cards fall, of which none is wanted here: what can be shuffled is, and the first chunk takes it. */
     private void setOthers() {
+        Setting chunked = null;
         for (Choice choice : judge.choices(step)) {
-            if (!(choice.setting() instanceof AmountSetting)) {
+            boolean first = choice.setting() != chunked;
+            if (choice.setting() instanceof ChunksSetting) {
+                judge.values(step).set(choice.setting(), choice.chunk(), first ? Amount.MOST : 0);
+                chunked = choice.setting();
+            } else if (!(choice.setting() instanceof AmountSetting)) {
                 judge.values(step).set(choice.setting(), choice.chunk(), 1);
             }
         }
@@ -308,48 +347,67 @@ final class ShuffleStep {
 
     /** The node of the surface that was caught. */
     private int group(int state, int[] chosen, int call, Nodes nodes) {
-        boolean fits =
-                lawNow != null || (call < rough.size() && rough.get(call).most(before, judge.values(step)) == countNow);
-        sorted.read(bytes);
-        byte[] slots = new byte[countNow];
-        boolean[] mine = new boolean[countNow];
-        int[] followed = new int[MOST_FOLLOWED];
-        int count = 0;
-        boolean up = usualSide();
-        sorted.distinct(survey.freeNames(), distinct);
-        for (int position = 0; position < countNow; position++) {
-            byte slot = sorted.slot(placeNow, depthNow + position + 1);
-            slots[position] = slot;
-            mine[position] = Slot.faceUp(slot) != up || distinct[Slot.card(slot)];
-            if (mine[position] && count < MOST_FOLLOWED) {
-                followed[count] = position;
-            }
-            count += mine[position] ? 1 : 0;
+        boolean fits = lawNow != null
+                || (call < rough.size() && rough.get(call).left(before, judge.values(step), 0) == countNow);
+        // What is held in cards that chunks leave over, or turn over, depends on how many these are.
+        fits &= before.holdsNothing() || lawNow != null || !counts(call);
+        if (!fits) {
+            apart = false;
+            return 0;
         }
-        if (!fits || count > MOST_FOLLOWED) {
+        sorted.read(bytes);
+        int[] followed = followedFirst(placeNow, depthNow, countNow);
+        if (followed.length > MOST_FOLLOWED) {
             apart = false;
             survey.tooMuch("more than three cards matter in one shuffle");
             return 0;
         }
-        sort(followed, count, position -> traits(slots[position]));
-        byte[] ordered = new byte[countNow];
         int cell = 0;
-        for (int i = count - 1; i >= 0; i--) {
-            ordered[i] = slots[followed[i]];
+        for (int i = followed.length - 1; i >= 0; i--) {
             cell = cell * countNow + followed[i];
         }
-        int at = count;
-        for (int position = 0; position < countNow; position++) {
-            if (!mine[position]) {
-                ordered[at++] = slots[position];
-            }
-        }
-        sorted.arrange(placeNow, depthNow, ordered);
-        int group = group(state, chosen, call, count);
+        int group = group(state, chosen, call, followed.length);
         if (!apart) {
             return 0;
         }
-        return node(group, cell, lawNow == null ? Falling.DONE : new Falling(lawNow, timesNow), nodes);
+        return node(group, cell, falling(), nodes);
+    }
+
+    /** Of a block on the sorted surface, lets the cards that are followed lie first; gives where they lay, from 0. */
+    private int[] followedFirst(int place, int depth, int count) {
+        byte[] slots = new byte[count];
+        int[] followed = new int[count];
+        boolean[] mine = new boolean[count];
+        boolean up = usualSide(place, depth, count);
+        int many = 0;
+        sorted.distinct(survey.freeNames(), distinct);
+        for (int position = 0; position < count; position++) {
+            byte slot = sorted.slot(place, depth + position + 1);
+            slots[position] = slot;
+            mine[position] = Slot.faceUp(slot) != up || distinct[Slot.card(slot)];
+            if (mine[position]) {
+                followed[many++] = position;
+            }
+        }
+        if (many <= MOST_FOLLOWED) {
+            sort(followed, many, position -> traits(slots[position]));
+            byte[] ordered = new byte[count];
+            for (int i = 0; i < many; i++) {
+                ordered[i] = slots[followed[i]];
+            }
+            int at = many;
+            for (int position = 0; position < count; position++) {
+                if (!mine[position]) {
+                    ordered[at++] = slots[position];
+                }
+            }
+            sorted.arrange(place, depth, ordered);
+        }
+        return Arrays.copyOf(followed, many);
+    }
+
+    private Falling falling() {
+        return lawNow != null ? new Falling(lawNow, timesNow) : allAtOnce ? Falling.IN_CHUNKS : Falling.DONE;
     }
 
     private int node(int group, int cell, Falling falling, Nodes nodes) {
@@ -374,12 +432,12 @@ final class ShuffleStep {
     }
 
     /** Which side most cards of the block have up. */
-    private boolean usualSide() {
+    private boolean usualSide(int place, int depth, int count) {
         int up = 0;
-        for (int position = 1; position <= countNow; position++) {
-            up += sorted.faceUp(placeNow, depthNow + position) ? 1 : 0;
+        for (int position = 1; position <= count; position++) {
+            up += sorted.faceUp(place, depth + position) ? 1 : 0;
         }
-        return 2 * up > countNow;
+        return 2 * up > count;
     }
 
     private long traits(byte slot) {
@@ -404,9 +462,18 @@ final class ShuffleStep {
             return found;
         }
         Group made = new Group(
-                surface, state, chosen.clone(), call, placeNow, depthNow, countNow, followed, new HashMap<>());
+                surface,
+                state,
+                chosen.clone(),
+                call,
+                placeNow,
+                depthNow,
+                countNow,
+                followed,
+                counts(call),
+                new HashMap<>());
         // Chunks have so many places for each number of cards that are taken.
-        cells += (long) made.cells() * (lawNow == null ? countNow + 1 : timesNow);
+        cells += (long) made.room() * (lawNow == null ? countNow + 1 : timesNow);
         if (cells > MOST_CELLS) {
             apart = false;
             survey.tooMuch(TOO_MANY_PLACES);
@@ -446,6 +513,7 @@ final class ShuffleStep {
         double[][] rows = new double[nodes.size][];
         int[][] cells = new int[nodes.size][];
         int[][] to = new int[nodes.size][];
+        HandKernel.Way[] ways = new HandKernel.Way[nodes.size];
         ShuffleRows chances = ShuffleRows.kept();
         List<List<Object>> ordered = new ArrayList<>();
         Map<List<Object>, int[]> targets = new HashMap<>();
@@ -465,22 +533,35 @@ final class ShuffleStep {
             int[] places = places(nodes.at[node], group);
             int[] order = order(places);
             int[] ascending = Arrays.stream(order).map(i -> places[i]).toArray();
-            boolean slow = falling.law.kind() == ShuffleLaw.Kind.OVERHAND && group.followed > 2;
+            boolean slow = falling.law != null && falling.law.kind() == ShuffleLaw.Kind.OVERHAND && group.followed > 2;
             long more = (long) group.cells() * (slow ? SLOW : 1);
-            work += worked.add(
-                            List.of(falling.law, IntStream.of(ascending).boxed().toList()))
-                    ? more
-                    : 0;
-            if (work > MOST_CELLS) {
+            Object how = falling.law == null ? law(nodes.group[node]) : falling.law;
+            boolean another =
+                    worked.add(List.of(how, IntStream.of(ascending).boxed().toList()));
+            work += another ? more : 0;
+            boolean atOnce = falling.law != null || (group.followed <= ChunkLaw.MOST_FOLLOWED && !group.counts);
+            if (work > MOST_CELLS || !atOnce) {
                 apart = false;
                 survey.tooMuch(TOO_MANY_PLACES);
             }
             apart &= !survey.tooMuch();
-            if (apart) {
+            if (apart && falling.law == null) {
+                ways[node] = new HandKernel.Way(law(nodes.group[node]), ascending, choicesOf(group.call));
+                ChunkLaw.Row row = ways[node].law().row(ascending);
+                rows[node] = row.ways();
+                cells[node] = Arrays.stream(row.cells())
+                        .map(cell -> cell(group, order, cell))
+                        .toArray();
+                ordered.add(List.of(nodes.group[node], node));
+            } else if (apart) {
                 rows[node] = chances.of(falling.law, ascending);
                 ordered.add(
                         List.of(nodes.group[node], IntStream.of(order).boxed().toList()));
-                cells[node] = targets.computeIfAbsent(ordered.get(node), any -> cells(group, order));
+                cells[node] = targets.computeIfAbsent(
+                        ordered.get(node),
+                        any -> IntStream.range(0, group.cells())
+                                .map(cell -> cell(group, order, cell))
+                                .toArray());
             }
         }
         if (!apart) {
@@ -503,7 +584,8 @@ final class ShuffleStep {
                         any -> Arrays.stream(target).map(cell -> mine[cell]).toArray());
             }
         }
-        add(new Kernel(rows, to), fallen.size);
+        boolean hands = Arrays.stream(ways).anyMatch(Objects::nonNull);
+        add(hands ? new HandKernel(rows, to, ways) : new Kernel(rows, to), fallen.size);
         return fallen;
     }
 
@@ -516,25 +598,15 @@ final class ShuffleStep {
         }
     }
 
-    /** By cell of a law, whose cards are in ascending order, the cell of the group. */
-    private static int[] cells(Group group, int[] order) {
-        int[] cells = new int[group.cells()];
-        for (int cell = 0; cell < cells.length; cell++) {
-            int left = cell;
-            for (int card : order) {
-                cells[cell] += left % group.count * scale(group, card);
-                left /= group.count;
-            }
+    /** Of a law, whose cards are in ascending order, the cell of the group. */
+    private static int cell(Group group, int[] order, int lawCell) {
+        int cell = 0;
+        int left = lawCell;
+        for (int card : order) {
+            cell += left % group.count * group.scale(card);
+            left /= group.count;
         }
-        return cells;
-    }
-
-    private static int scale(Group group, int card) {
-        int scale = 1;
-        for (int i = 0; i < card; i++) {
-            scale *= group.count;
-        }
-        return scale;
+        return cell;
     }
 
     private static int[] places(int cell, Group group) {
@@ -556,6 +628,56 @@ final class ShuffleStep {
         return order;
     }
 
+    /** Whether chunks may leave cards over; those that end at a break never do. */
+    private boolean leaves(ChunksSetting setting) {
+        return setting.partial() && !judge.values(step).toBreak(setting);
+    }
+
+    /** Whether how many cards the chunks of a block took or turned over is told. */
+    private boolean counts(int call) {
+        return lawNow == null && (turns || leaves(rough.get(call)));
+    }
+
+    /** In which chunks the block of a group is shuffled. */
+    private ChunkLaw law(int group) {
+        return laws.computeIfAbsent(group, any -> law(groups.get(any)));
+    }
+
+    private ChunkLaw law(Group group) {
+        ChunksSetting setting = rough.get(group.call);
+        int[] choices = choicesOf(group.call);
+        List<Integer> only = IntStream.of(choices)
+                .mapToObj(choice ->
+                        choice < 0 ? Choice.ALL : judge.choices(step)[choice - survey.firstChoice(step)].only())
+                .toList();
+        List<Amount> amounts = judge.values(step).stated(setting);
+        ChunkLaw law =
+                survey.law(new ChunkLaw.Chunks(amounts, only, survey.weighed(), group.count, leaves(setting), turns));
+        for (int chunk = 0; chunk < choices.length && allAtOnce; chunk++) {
+            for (int gone = 0; gone <= group.count; gone++) {
+                if (choices[chunk] >= 0 && law.reaches(chunk, gone)) {
+                    survey.made(choices[chunk], law.numbers(chunk, gone));
+                }
+            }
+        }
+        return law;
+    }
+
+    /** By chunk of a setting, which of the plan’s choices it is; -1 for none. */
+    private int[] choicesOf(int call) {
+        ChunksSetting setting = rough.get(call);
+        int next = survey.firstChoice(step)
+                + (int) Arrays.stream(judge.choices(step))
+                        .takeWhile(c -> c.setting() != setting)
+                        .count();
+        List<Amount> amounts = judge.values(step).stated(setting);
+        int[] choices = new int[amounts.size()];
+        for (int chunk = 0; chunk < choices.length; chunk++) {
+            choices[chunk] = amounts.get(chunk).isChoice() ? next++ : -1;
+        }
+        return choices;
+    }
+
     /** In the chunks of a setting, one after another. */
     private Nodes chunks(Nodes nodes) {
         int call = IntStream.range(0, nodes.size)
@@ -563,34 +685,36 @@ final class ShuffleStep {
                 .map(node -> groups.get(nodes.group[node]).call)
                 .findFirst()
                 .orElseThrow();
-        ChunksSetting setting = rough.get(call);
-        List<Amount> amounts = judge.values(step).stated(setting);
-        int choice = survey.firstChoice(step)
-                + (int) Arrays.stream(judge.choices(step))
-                        .takeWhile(c -> c.setting() != setting)
-                        .count();
+        int[] choices = choicesOf(call);
+        // From each place at least so many are reached.
+        long least = IntStream.range(0, nodes.size)
+                .filter(node -> nodes.group[node] != ENDED)
+                .mapToLong(node -> law(nodes.group[node]).taken())
+                .sum();
+        limit(least);
         Nodes here = nodes;
         int[] taken = new int[nodes.size];
-        for (int chunk = 0; chunk < amounts.size() && apart; chunk++) {
-            Amount amount = amounts.get(chunk);
-            int only = amount.isChoice() ? judge.choices(step)[choice - survey.firstChoice(step)].only() : Choice.ALL;
-            Chunk layer =
-                    new Chunk(amount.isChoice() ? choice : 0, amount, only, chunk == 0, chunk == amounts.size() - 1);
+        for (int chunk = 0; chunk < choices.length && apart; chunk++) {
+            Chunk layer = new Chunk(chunk, choices[chunk]);
             layer.take(here, taken);
             here = layer.after;
             taken = Arrays.copyOf(layer.taken, layer.after.size);
-            choice += amount.isChoice() ? 1 : 0;
         }
         return here;
     }
 
+    /** Not more chunks than can be kept are taken one by one. */
+    private void limit(long chunks) {
+        if (chunks > survey.mostChunks() || !survey.hasRoomFor(chunks)) {
+            apart = false;
+            manyChunks = true;
+        }
+    }
+
     /** One chunk of a setting, from all states in which those before are taken. */
     private final class Chunk {
+        private final int chunk;
         private final int choice;
-        private final Amount amount;
-        private final int only;
-        private final boolean first;
-        private final boolean last;
         private final Links links;
         private final Nodes after = new Nodes();
         /** By group, cards taken and cell, its state; only used where some were reached. */
@@ -600,70 +724,52 @@ final class ShuffleStep {
         private int[] knownNow = {};
         private int[] taken = new int[64];
 
-        Chunk(int choice, Amount amount, int only, boolean first, boolean last) {
+        /** @param choice which of the plan’s choices it is; -1 for none */
+        Chunk(int chunk, int choice) {
+            this.chunk = chunk;
             this.choice = choice;
-            this.amount = amount;
-            this.only = only;
-            this.first = first;
-            this.last = last;
-            links = new Links(choice, amount.isChoice() ? 1 : 0);
+            links = new Links(Math.max(0, choice), choice < 0 ? 0 : 1);
         }
 
         private void met(int numbers) {
-            if (amount.isChoice()) {
+            if (choice >= 0) {
                 survey.made(choice, numbers);
             }
         }
 
         void take(Nodes nodes, int[] before) {
             for (int node = 0; node < nodes.size && apart; node++) {
-                if (nodes.group[node] == ENDED) {
+                int group = nodes.group[node];
+                if (group == ENDED) {
                     met(0);
                     links.add(node, to(ENDED, 0, nodes.at[node]), 0, 1, Tally.NOT_MADE);
                     continue;
                 }
-                Group group = groups.get(nodes.group[node]);
-                int[] places = places(nodes.at[node], group);
-                int left = group.count - before[node];
-                if (!amount.isChoice()) {
-                    int number = amount.kind() == Amount.Kind.REST ? left : Math.min(amount.low(), left);
-                    links.add(node, to(nodes.group[node], places, before[node], last ? left : number), 0, 1);
-                } else if (left == 0 && !first) {
-                    if (only != Choice.ALL) {
-                        continue;
-                    }
-                    met(0);
-                    links.add(node, to(nodes.group[node], places, before[node], 0), 0, 1, Tally.NOT_MADE);
-                } else {
-                    boolean any = amount.kind() == Amount.Kind.ANY;
-                    int low = Math.min(any ? 1 : amount.low(), left);
-                    int high = any ? left : Math.min(amount.high(), left);
-                    met(high - low + 1);
-                    double weight = survey.weighed() ? 1.0 / (high - low + 1) : 1;
-                    for (int number = low; number <= high; number++) {
-                        if (only != Choice.ALL && number != only) {
-                            continue;
-                        }
-                        int takes = last ? left : number;
-                        links.add(node, to(nodes.group[node], places, before[node], takes), 0, weight, number);
-                    }
+                int gone = before[node];
+                int[] places = places(nodes.at[node], groups.get(group));
+                int counted = nodes.at[node] / groups.get(group).cells();
+                ChunkLaw.Taken taken = law(group).taken(chunk, gone);
+                met(law(group).numbers(chunk, gone));
+                for (int i = 0; i < taken.takes().length; i++) {
+                    int to = to(group, places, counted, gone, taken.takes()[i]);
+                    links.add(node, to, 0, taken.weight(), taken.numbers()[i]);
                 }
-                apart &= survey.hasRoomFor(linked + links.size());
+                limit(linked + links.size());
             }
             linked += links.size();
             add(links, after.size);
         }
 
-        /** So many of the cards that are left go on top of those that are taken. */
-        private int to(int group, int[] places, int before, int takes) {
+        /** So many of the cards that are left are taken. */
+        private int to(int group, int[] places, int counted, int gone, int takes) {
             int count = groups.get(group).count;
-            int cell = 0;
+            ChunkLaw.Chunks chunks = law(group).chunks();
+            int more = chunks.turns() ? (chunk % 2 == 1 ? takes : 0) : chunks.leaves() ? takes : 0;
+            int cell = counted + more;
             for (int i = places.length - 1; i >= 0; i--) {
-                int place = places[i];
-                cell = cell * count
-                        + (place < before ? place + takes : place < before + takes ? place - before : place);
+                cell = cell * count + chunks.moved(places[i], chunk, gone, takes);
             }
-            return to(group, before + takes, cell);
+            return to(group, gone + takes, cell);
         }
 
         private int to(int group, int now, int cell) {
@@ -671,7 +777,7 @@ final class ShuffleStep {
                 groupNow = group;
                 knownNow = known.computeIfAbsent(group, any -> none(room(group)));
             }
-            int key = group == ENDED ? 0 : now * groups.get(group).cells() + cell;
+            int key = group == ENDED ? 0 : now * groups.get(group).room() + cell;
             if (group != ENDED && knownNow[key] >= 0) {
                 return knownNow[key];
             }
@@ -685,7 +791,7 @@ final class ShuffleStep {
         private int room(int group) {
             return group == ENDED
                     ? 1
-                    : (groups.get(group).count + 1) * groups.get(group).cells();
+                    : (groups.get(group).count + 1) * groups.get(group).room();
         }
     }
 
@@ -707,25 +813,37 @@ final class ShuffleStep {
                 continue;
             }
             Group group = groups.get(nodes.group[node]);
-            byte[] arranged = arranged(group, places(nodes.at[node], group));
+            int[] places = places(nodes.at[node], group);
+            int counted = nodes.at[node] / group.cells();
             survey.at(step, group.state);
             judge.begin(step, before);
             setAmounts(group.chosen);
             setOthers();
+            int[] stated = group.counts ? setChunks(group.call, group.count, counted) : null;
             after.copyFrom(before);
             caught = false;
             calls = 0;
             after.mixedBy((place, depth, count, law, times) -> {
                 int call = calls++;
                 if (call == group.call) {
-                    after.read(group.surface);
-                    after.arrange(place, depth, arranged);
+                    // What chunks leave over is as it is here: only their number tells what that is.
+                    after.write(bytes);
+                    sorted.read(group.counts ? bytes : group.surface);
+                    if (group.counts) {
+                        followedFirst(place, depth, group.count);
+                    } else {
+                        after.read(group.surface);
+                    }
+                    after.arrange(place, depth, arranged(group, places, turns ? counted : 0));
                 }
                 return call != group.call + 1 || caught(place, depth, count, law, times);
             });
             after.knownBy(survey.told());
             judge.perform(step, after);
             after.mixedBy(null);
+            if (stated != null) {
+                setChunks(group.call, stated);
+            }
             links.add(node, caught ? group(group.state, group.chosen, group.call + 1, on) : end(on), 0, 1);
             if (next.size() > StateSurvey.MOST_STATES) {
                 apart = false;
@@ -755,9 +873,26 @@ final class ShuffleStep {
         }
     }
 
-    /** The block with the cards to follow at their places, the others between them in their order. */
-    private byte[] arranged(Group group, int[] places) {
-        sorted.read(group.surface);
+    /** Chunks that take so many cards, or of which every second one does; gives what was set before. */
+    private int[] setChunks(int call, int count, int counted) {
+        int[] before = judge.values(step).allChosen(rough.get(call));
+        int[] now = new int[before.length];
+        now[0] = turns ? count - counted : counted;
+        if (turns && now.length > 1) {
+            now[1] = counted;
+        }
+        setChunks(call, now);
+        return before;
+    }
+
+    private void setChunks(int call, int[] numbers) {
+        for (int chunk = 0; chunk < numbers.length; chunk++) {
+            judge.values(step).set(rough.get(call), chunk, numbers[chunk]);
+        }
+    }
+
+    /** The block with the cards to follow at their places, the others between them in their order; the first so many are turned over. */
+    private byte[] arranged(Group group, int[] places, int turned) {
         byte[] slots = new byte[group.count];
         boolean[] full = new boolean[group.count];
         for (int i = 0; i < places.length; i++) {
@@ -769,6 +904,7 @@ final class ShuffleStep {
             if (!full[place]) {
                 slots[place] = sorted.slot(group.place, group.depth + ++other);
             }
+            slots[place] = place < turned ? Slot.turned(slots[place]) : slots[place];
         }
         return slots;
     }

@@ -62,7 +62,8 @@ final class StateCounts {
         tally.weighed = graph.weighed() || all > MOST_WORLDS;
         scale = tally.weighed ? WEIGHED / all : 1;
         tally.worlds = tally.weighed ? WEIGHED : whole(all);
-        double ways = survey.chance() ? 0 : graph.weighed() ? paths() : all;
+        boolean uncounted = survey.chance() || (graph.weighed() && !graph.singly());
+        double ways = uncounted ? 0 : graph.weighed() ? paths() : all;
         tally.ways = ways > MOST_WORLDS ? 0 : Math.round(ways);
         tally.allHeld = part(held(), all);
         for (int layer = 0; layer < layers; layer++) {
@@ -224,7 +225,9 @@ final class StateCounts {
             }
         }
         tally.smallest[condition] = smallest(condition, layer, bit, before);
-        if (!survey.chance() && plan.conditions().get(condition).kind() == Condition.Kind.CAN_BE_DONE) {
+        if (!survey.chance()
+                && graph.singly()
+                && plan.conditions().get(condition).kind() == Condition.Kind.CAN_BE_DONE) {
             int step = plan.conditions().get(condition).step();
             int[] histories = new int[layers];
             int other = survey.otherwise(step, stateBefore(step, tally.smallest[condition], histories));
@@ -311,6 +314,10 @@ final class StateCounts {
     private int[] countedWorld(int failing, int bit, double[][] failingFrom, int[] numbers) {
         int at = 0;
         for (int layer = 0; layer < layers; layer++) {
+            if (graph.layers().get(layer) instanceof HandKernel chunks) {
+                at = chunks.first(at, wanted(layer, failing, failingFrom), numbers);
+                continue;
+            }
             Links links = (Links) graph.layers().get(layer);
             int link = links.firstFrom(at);
             while (chance(links, link, layer, failing, bit, failingFrom) == 0) {
@@ -320,6 +327,12 @@ final class StateCounts {
             at = links.to(link);
         }
         return numbers;
+    }
+
+    /** The states after a layer that go on to fail there; beyond that, to the end. */
+    private IntPredicate wanted(int layer, int failing, double[][] failingFrom) {
+        double[] ways = layer < failing ? failingFrom[layer + 1] : out[layer + 1];
+        return state -> ways[state] > 0;
     }
 
     /** With which chance a link goes on to fail there; beyond that, to go on to the end. */
@@ -353,6 +366,10 @@ final class StateCounts {
             boolean falls = false;
             double share = 1;
             for (int layer = graph.firstLayer(step); layer <= last && !falls; layer++) {
+                if (graph.layers().get(layer) instanceof HandKernel chunks) {
+                    at = chunks.first(at, wanted(layer, failing, failingFrom), numbers);
+                    continue;
+                }
                 Links links = (Links) graph.layers().get(layer);
                 int link = likeliest(links, at, layer, failing, bit, failingFrom);
                 note(links, link, numbers);

@@ -15,6 +15,7 @@ final class StateGraph {
     private final List<Integer> sizes = new ArrayList<>(List.of(1));
 
     private boolean keptBefore;
+    private long links;
 
     /**
      * @param weighed whether ways are weighed by their chance, and not counted
@@ -35,6 +36,9 @@ final class StateGraph {
      */
     void add(List<Layer> through, List<Integer> between, States after, boolean kept) {
         layers.addAll(through);
+        links += through.stream()
+                .mapToLong(layer -> layer instanceof Links each ? each.size() : 0)
+                .sum();
         sizes.addAll(between);
         sizes.add(after.size());
         firstLayer.add(layers.size());
@@ -83,10 +87,13 @@ final class StateGraph {
         return sizes.get(moment);
     }
 
+    /** Whether each way is a link by itself. */
+    boolean singly() {
+        return layers.stream().allMatch(Links.class::isInstance);
+    }
+
     /** How many links there are in all. */
-    int links() {
-        return layers.stream()
-                .mapToInt(layer -> layer instanceof Links links ? links.size() : 0)
-                .sum();
+    long links() {
+        return links;
     }
 }

@@ -16,7 +16,9 @@ import craftypocket.core.settings.ChunksSetting;
 import craftypocket.core.settings.Values;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -60,7 +62,13 @@ final class StateSurvey {
     private Hands before;
     private Hands after;
     private byte[] canonical;
+    /** By step, whether it is done once for each way in which its cards can be shuffled. */
     private final boolean[] plainly;
+
+    /** By step, whether its chunks are taken all at once. */
+    private final boolean[] allAtOnce;
+
+    private final Map<ChunkLaw.Chunks, ChunkLaw> laws = new HashMap<>();
 
     /** What the performer knows by moment, the set-up first; null while nobody asks. */
     private List<AlikeStates> alike;
@@ -110,6 +118,7 @@ final class StateSurvey {
         after = plan.freshHands();
         canonical = new byte[before.stateBytes()];
         plainly = new boolean[steps];
+        allAtOnce = new boolean[steps];
     }
 
     /**
@@ -379,12 +388,17 @@ final class StateSurvey {
                 && plan.steps().get(step).move().has(Trait.MIXES_APART)
                 && choices.stream().anyMatch(c -> c.isChance() || c.setting() instanceof ChunksSetting);
         if (shuffles) {
-            ShuffleStep shuffle = new ShuffleStep(this, step, graph.states(step), next);
-            if (shuffle.follow()) {
+            ShuffleStep shuffle = new ShuffleStep(this, step, graph.states(step), next, allAtOnce[step]);
+            boolean followed = shuffle.follow();
+            if (!followed && shuffle.manyChunks() && !allAtOnce[step]) {
+                allAtOnce[step] = true;
+                return follow(step);
+            }
+            if (followed) {
                 graph.add(shuffle.layers(), shuffle.sizes(), next, chance || names != null);
                 return true;
             }
-            // Where that is not possible, chunks are taken all at once.
+            // Where that is not possible, it is done once for each way.
             retried = !chance && !matters();
             plainly[step] = retried;
             return false;
@@ -448,8 +462,13 @@ final class StateSurvey {
         return fails;
     }
 
+    /** In how many ways the chunks of one step are taken one by one at most. */
+    long mostChunks() {
+        return options.chunks();
+    }
+
     /** Whether so many more links can be kept. */
-    boolean hasRoomFor(int more) {
+    boolean hasRoomFor(long more) {
         return graph.links() + more <= MOST_LINKS;
     }
 
@@ -518,6 +537,11 @@ final class StateSurvey {
             }
         } while (draws.next() && !stops());
         return true;
+    }
+
+    /** Where cards come to lie in such chunks: reckoned once. */
+    ChunkLaw law(ChunkLaw.Chunks chunks) {
+        return laws.computeIfAbsent(chunks, ChunkLaw::new);
     }
 
     /** In some state the choices of a step are not made. */

@@ -117,6 +117,11 @@ public final class Values {
         return chunks[setting.index()];
     }
 
+    /** The same, to be set again. */
+    public int[] allChosen(ChunksSetting setting) {
+        return chosen(setting).clone();
+    }
+
     /** What was stated or chosen for each chunk in this world. */
     int[] chosen(ChunksSetting setting) {
         return chosen[setting.index()];

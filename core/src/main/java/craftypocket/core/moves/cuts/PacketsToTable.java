@@ -1,11 +1,13 @@
 package craftypocket.core.moves.cuts;
 
 import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Chunks;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.ChunksSetting;
 import craftypocket.core.settings.PlaceSetting;
@@ -33,6 +35,7 @@ final class PacketsToTable extends Move {
                         "Each packet lands on the one before, so they end in reverse order. It is not a complete cut.",
                         "An even beat, one packet after another.",
                         List.of("Packets of about the same size.", "What is left goes on top as one.")));
+        is(Trait.MIXES_APART);
     }
 
     @Override
@@ -51,7 +54,7 @@ final class PacketsToTable extends Move {
             // The last packet was cut off at it.
             hands.useBreak(place);
         }
-        hands.overhand(place, 0, cut, values.chunks(packets));
+        Chunks.shuffle(hands, values, place, packets, 0, cut);
         // The rest is dropped on them as one, with whatever is held in it.
         hands.transfer(place, cut, hands.size(place) - cut, place, 0);
     }

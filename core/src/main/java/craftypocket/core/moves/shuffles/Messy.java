@@ -7,12 +7,14 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.ChunksSetting;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** {@code D[n] + (~B_last_even + … + ~B4 + ~B2) + (B1 + B3 + …)}: every second block is turned over, the last card set on top. */
 final class Messy extends Move {
@@ -32,6 +34,8 @@ final class Messy extends Move {
                         "Every second block lies face up above the others; the last card lies face down on top. The halves part back to back.",
                         "Make it look as careless as you can.",
                         List.of("Blocks of unequal size.", "The last card on top without a pause.")));
+        is(Trait.MIXES_APART);
+        is(Trait.TURNS_CHUNKS);
     }
 
     @Override
@@ -42,17 +46,12 @@ final class Messy extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
-        int depth = 0;
-        int turned = 0;
         int[] sizes = values.chunks(blocks);
-        for (int i = 0; i < sizes.length; i++) {
-            if (i % 2 == 1 && sizes[i] > 0) {
-                hands.turn(place, depth + 1, depth + sizes[i]);
-                hands.transfer(place, depth, sizes[i], place, 0);
-                turned += sizes[i];
-            }
-            depth += sizes[i];
-        }
+        int turned = IntStream.range(0, sizes.length)
+                .filter(block -> block % 2 == 1)
+                .map(block -> sizes[block])
+                .sum();
+        hands.messily(place, sizes, !values.allExact(blocks));
         hands.single(place, hands.size(place) - 1, place, 0);
         if (hands.depthOf(place, Hold.Kind.BEND) < 0) {
             // Where the halves meet back to back, a bent deck opens by itself; with another, the hand keeps a break
