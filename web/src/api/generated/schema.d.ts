@@ -2050,18 +2050,12 @@ export interface components {
         NewRoutine: {
             title: string;
         };
-        /** @description How often the card of a number is found after riffles: a share of a sample, with its 95 % interval. */
+        /** @description With which chance the card of a number is found after riffles. */
         NumberDocument: {
-            /** Format: double */
-            high: number;
-            /** Format: double */
-            low: number;
             /** Format: int32 */
             number: number;
             /** Format: double */
             share: number;
-            /** Format: int64 */
-            worlds: number;
         };
         ObstacleDocument: {
             mend: string;
@@ -6486,15 +6480,6 @@ export interface operations {
             };
             /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
             422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDocument"];
-                };
-            };
-            /** @description Too much is being worked out at the moment. */
-            503: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { t } from '@/words'
 import { answered, api } from '@/api/client'
-import { count, percent } from '@/ui/verdict'
+import { percent } from '@/ui/verdict'
 import ShareBars from '@/ui/ShareBars.vue'
 import { computed, ref } from 'vue'
 import { useAsked } from '../asked'
@@ -43,20 +43,14 @@ const sent: Sent = {
     :title="$t('reckoner.orderTile.anOrderUnderRiffles')"
     :answer="said"
     :refusal="refusal"
-    :formula="
-      $t('reckoner.orderTile.formula', {
-        picked: count(picked?.worlds ?? 0),
-        picked2: percent(picked?.low ?? 0),
-        picked3: percent(picked?.high ?? 0),
-      })
-    "
+    :formula="$t('reckoner.orderTile.formula')"
     :source="$t('reckoner.orderTile.source')"
     :sent="sent"
   >
     <template #given>
       <label
         >{{ $t('reckoner.orderTile.cardsInOrder') }}
-        <input v-model.number="cards" type="number" min="2" :max="13" class="w-16 field" />
+        <input v-model.number="cards" type="number" min="2" :max="26" class="w-16 field" />
       </label>
       <label
         >{{ $t('reckoner.orderTile.riffles') }}

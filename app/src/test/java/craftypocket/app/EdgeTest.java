@@ -139,7 +139,7 @@ class EdgeTest {
                 "/api/reckoner/cut?cards=52&from=0&to=3 | 422 | from | 0 | at least 1",
                 "/api/reckoner/cut?cards=52&from=nine&to=3 | 422 | from | nine | it must be a number",
                 "/api/reckoner/spelling?language=LATIN | 422 | language | LATIN | it must be one of ENGLISH",
-                "/api/reckoner/order?cards=99 | 422 | cards | 99 | at most 13"
+                "/api/reckoner/order?cards=99 | 422 | cards | 99 | at most 26"
             })
     void a_wrong_parameter_is_named_with_its_value_its_rule_and_its_cure(
             String path, int status, String field, String value, String rule) {

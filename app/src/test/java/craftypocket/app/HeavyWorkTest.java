@@ -181,14 +181,6 @@ class HeavyWorkTest {
         assertThat(survey.json().path("worlds").asLong()).isPositive();
     }
 
-    @Test
-    void an_order_under_riffles_is_worked_out_once() {
-        Answer first = get("/api/reckoner/order?cards=2&riffles=1");
-        Answer again = get("/api/reckoner/order?cards=2&riffles=1");
-
-        assertThat(again.json()).isEqualTo(first.json()).hasSize(2);
-    }
-
     /** An answer that has begun says 200 already: it is broken off, and no problem stands where an answer is read. */
     @Test
     void a_computation_that_fails_when_its_answer_has_begun_is_broken_off() {

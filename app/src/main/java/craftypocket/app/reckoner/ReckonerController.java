@@ -1,6 +1,5 @@
 package craftypocket.app.reckoner;
 
-import craftypocket.app.computing.Computations;
 import craftypocket.app.http.AnswersWithProblems;
 import craftypocket.app.http.Constants;
 import craftypocket.app.http.Refusal;
@@ -10,22 +9,16 @@ import craftypocket.core.cards.CardText;
 import craftypocket.core.cards.Inside;
 import craftypocket.core.cards.Pack;
 import craftypocket.core.cards.Side;
-import craftypocket.core.moves.AllMoves;
 import craftypocket.core.reckon.AddOnSwitch;
 import craftypocket.core.reckon.CyclicOrder;
 import craftypocket.core.reckon.DoubleSpell;
+import craftypocket.core.reckon.OrderUnderRiffles;
 import craftypocket.core.reckon.Overhands;
 import craftypocket.core.reckon.Riffles;
 import craftypocket.core.reckon.SafeNumber;
 import craftypocket.core.reckon.Spelling;
 import craftypocket.core.reckon.Thickness;
 import craftypocket.core.settings.Problem;
-import craftypocket.core.solve.Effort;
-import craftypocket.core.solve.OrderUnderRiffles;
-import io.swagger.v3.oas.annotations.media.ArraySchema;
-import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.Schema;
-import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
@@ -34,10 +27,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -77,8 +68,8 @@ class ReckonerController {
      */
     record ThicknessDocument(double card, int cards, double millimetres) {}
 
-    /** How often the card of a number is found after riffles: a share of a sample, with its 95 % interval. */
-    record NumberDocument(int number, long worlds, double share, double low, double high) {}
+    /** With which chance the card of a number is found after riffles. */
+    record NumberDocument(int number, double share) {}
 
     record AddOnDocument(int switched) {}
 
@@ -104,16 +95,6 @@ class ReckonerController {
             @NotNull String size,
             @NotNull String fit,
             double out) {}
-
-    /** What was asked about an order; there are less than a hundred such questions. */
-    private record Order(int cards, int riffles) {}
-
-    private final Map<Order, List<NumberDocument>> orders = new ConcurrentHashMap<>();
-    private final Computations computations;
-
-    ReckonerController(Computations computations) {
-        this.computations = computations;
-    }
 
     /** How much shuffles mix: riffles, riffles of unequal packets, overhand shuffles. */
     @GetMapping("/odds")
@@ -186,34 +167,18 @@ class ReckonerController {
 
     /** An order of cards on top of 52 under real riffles, by the number that was thought of. */
     @GetMapping("/order")
-    @ApiResponse(
-            responseCode = "200",
-            content = @Content(array = @ArraySchema(schema = @Schema(implementation = NumberDocument.class))))
-    ResponseEntity<?> order(
+    List<NumberDocument> order(
             @RequestParam(defaultValue = "12")
                     @Min(value = 2, message = "at least 2")
-                    @Max(value = OrderUnderRiffles.MOST_IN_ORDER, message = "at most 13")
+                    @Max(value = OrderUnderRiffles.MOST_IN_ORDER, message = "at most 26")
                     int cards,
             @RequestParam(defaultValue = "2")
                     @Min(value = 0, message = "at least 0")
                     @Max(value = OrderUnderRiffles.MOST_RIFFLES, message = "at most 5")
                     int riffles) {
-        Order asked = new Order(cards, riffles);
-        List<NumberDocument> known = orders.get(asked);
-        return known != null ? ResponseEntity.ok(known) : computations.answer(null, effort -> order(asked, effort));
-    }
-
-    private List<NumberDocument> order(Order asked, Effort effort) {
-        List<NumberDocument> numbers =
-                OrderUnderRiffles.byNumber(
-                                Pack.of52().size(), asked.cards(), asked.riffles(), AllMoves.CATALOGUE, effort)
-                        .stream()
-                        .map(o -> new NumberDocument(o.number(), o.worlds(), o.share(), o.low(), o.high()))
-                        .toList();
-        if (numbers.size() == asked.cards()) {
-            orders.put(asked, numbers);
-        }
-        return numbers;
+        return OrderUnderRiffles.byNumber(Pack.of52().size(), cards, riffles).stream()
+                .map(odds -> new NumberDocument(odds.number(), odds.share()))
+                .toList();
     }
 
     /** How many cards a packet switches when it is added on, and under how many the break is held. */

@@ -4,11 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import craftypocket.core.Script;
 import craftypocket.core.claims.ClaimSpec;
-import craftypocket.core.moves.AllMoves;
+import craftypocket.core.reckon.OrderUnderRiffles;
 import craftypocket.core.routine.Look;
 import craftypocket.core.routine.RoleKind;
 import craftypocket.core.routine.Step;
-import craftypocket.core.solve.OrderUnderRiffles;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
@@ -131,7 +130,7 @@ class NoticedConditionTest {
      */
     @Test
     void an_order_under_two_riffles_is_right_as_often_as_the_chart_by_hour_says() {
-        double chart = OrderUnderRiffles.byNumber(52, 12, 2, AllMoves.CATALOGUE, () -> false).stream()
+        double chart = OrderUnderRiffles.byNumber(52, 12, 2).stream()
                         .mapToDouble(OrderUnderRiffles.Odds::share)
                         .sum()
                 / 12;

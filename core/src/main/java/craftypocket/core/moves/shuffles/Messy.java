@@ -14,7 +14,6 @@ import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 import java.util.List;
-import java.util.stream.IntStream;
 
 /** {@code D[n] + (~B_last_even + … + ~B4 + ~B2) + (B1 + B3 + …)}: every second block is turned over, the last card set on top. */
 final class Messy extends Move {
@@ -47,10 +46,10 @@ final class Messy extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         int[] sizes = values.chunks(blocks);
-        int turned = IntStream.range(0, sizes.length)
-                .filter(block -> block % 2 == 1)
-                .map(block -> sizes[block])
-                .sum();
+        int turned = 0;
+        for (int block = 1; block < sizes.length; block += 2) {
+            turned += sizes[block];
+        }
         hands.messily(place, sizes, !values.allExact(blocks));
         hands.single(place, hands.size(place) - 1, place, 0);
         if (hands.depthOf(place, Hold.Kind.BEND) < 0) {
