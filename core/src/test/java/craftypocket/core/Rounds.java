@@ -14,6 +14,11 @@ public final class Rounds {
 
     private Rounds() {}
 
+    /** Whether all rounds are done. */
+    public static boolean all() {
+        return ALL;
+    }
+
     /** How many rounds of so many are tried. */
     public static int of(int all) {
         return (int) seeds(all).count();

@@ -339,9 +339,19 @@ public final class Hands {
         return placeCount * (cards + 1);
     }
 
+    /** Whose cards these roles are, a bit each, is forgotten: no more is kept apart by it. */
+    public void forgetRoles(int roles) {
+        known.forget(roles);
+    }
+
+    /** The roles that were forgotten and asked for all the same, a bit each: those answers mean nothing. */
+    public int rolesMissed() {
+        return known.missed();
+    }
+
     /** Place and position of a role's card as one number, {@code place * (cards + 1) + position}; -1 without a card. */
     public int spotOf(int role) {
-        int card = cardOf(role);
+        int card = known.remembers(role) ? cardOf(role) : -1;
         for (int place = 0; place < placeCount && card >= 0; place++) {
             int position = find(place, card);
             if (position > 0) {
@@ -493,6 +503,7 @@ public final class Hands {
     public void forgetReads() {
         namesRead = false;
         originsRead = false;
+        known.forgetMissed();
     }
 
     /**

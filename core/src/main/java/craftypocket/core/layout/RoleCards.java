@@ -12,6 +12,8 @@ final class RoleCards {
 
     private static final int ROLE_BYTES = 4;
     private static final int YOU = 1 << Knower.PERFORMER;
+    /** Whose card a role is matters no more. */
+    private static final byte FORGOTTEN = -1;
 
     private final byte[] state;
     private final int roles;
@@ -19,6 +21,8 @@ final class RoleCards {
     private final int nameAt;
     private final int fromAt;
     private final int takenForAt;
+    /** The roles of which something was read after they were forgotten, a bit each. */
+    private int missed;
 
     RoleCards(int roles, byte[] state, int at) {
         this.state = state;
@@ -37,8 +41,8 @@ final class RoleCards {
     /** Writes it where the cards have these numbers. */
     void rename(byte[] into, byte[] renamed, boolean origins) {
         for (int role = 0; role < roles; role++) {
-            into[cardAt + role] = renamed(cardOf(role), renamed);
-            into[takenForAt + role] = renamed(takenFor(role), renamed);
+            into[cardAt + role] = forgotten(role) ? FORGOTTEN : renamed(state[cardAt + role] - 1, renamed);
+            into[takenForAt + role] = renamed(state[takenForAt + role] - 1, renamed);
             into[fromAt + role] = origins ? state[fromAt + role] : 0;
         }
     }
@@ -50,11 +54,11 @@ final class RoleCards {
     /** Cards of roles, and those that are taken for them, are not like others. */
     void distinct(boolean[] cards) {
         for (int role = 0; role < roles; role++) {
-            if (cardOf(role) >= 0) {
-                cards[cardOf(role)] = true;
+            if (state[cardAt + role] > 0) {
+                cards[state[cardAt + role] - 1] = true;
             }
-            if (takenFor(role) >= 0) {
-                cards[takenFor(role)] = true;
+            if (state[takenForAt + role] > 0) {
+                cards[state[takenForAt + role] - 1] = true;
             }
         }
     }
@@ -78,10 +82,45 @@ final class RoleCards {
     }
 
     int cardOf(int role) {
-        return state[cardAt + role] - 1;
+        read(role);
+        return Math.max(-1, state[cardAt + role] - 1);
+    }
+
+    private void read(int role) {
+        missed |= forgotten(role) ? 1 << role : 0;
+    }
+
+    private boolean forgotten(int role) {
+        return state[cardAt + role] == FORGOTTEN;
+    }
+
+    /** Whose cards these roles are, a bit each, matters no more; who is not chosen yet stays so. */
+    void forget(int some) {
+        for (int role = 0; role < roles; role++) {
+            if ((some >>> role & 1) != 0 && state[cardAt + role] != 0) {
+                state[cardAt + role] = FORGOTTEN;
+                state[nameAt + role] = 0;
+                state[fromAt + role] = 0;
+                state[takenForAt + role] = 0;
+            }
+        }
+    }
+
+    boolean remembers(int role) {
+        return !forgotten(role);
+    }
+
+    /** The roles that were forgotten and asked for all the same, a bit each. */
+    int missed() {
+        return missed;
+    }
+
+    void forgetMissed() {
+        missed = 0;
     }
 
     boolean knowsName(int knower, int role) {
+        read(role);
         return (state[nameAt + role] & (1 << knower)) != 0;
     }
 
@@ -102,6 +141,7 @@ final class RoleCards {
     }
 
     int cameFrom(int role) {
+        read(role);
         return state[fromAt + role];
     }
 
@@ -113,6 +153,7 @@ final class RoleCards {
 
     /** The card that the performer takes for the role's, right or wrong; -1 for none. */
     int takenFor(int role) {
+        read(role);
         return state[takenForAt + role] - 1;
     }
 

@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.IntPredicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
@@ -48,8 +49,19 @@ final class StateSurvey {
     /** The conditions of a step are one bit each. */
     private static final int MOST_CONDITIONS = Long.SIZE;
 
+    /** A role is forgotten as soon as it is somebody’s. */
+    private static final int NOT_READ = -2;
+
     private final Plan plan;
     private final SurveyOptions options;
+    private final Part part;
+    /** By role, the last step in which it was seen to matter whose card it is. */
+    private final int[] readBy;
+    /** The step that is done. */
+    private int stepNow;
+    /** The roles of which it matters no more after it whose cards they are, a bit each. */
+    private int matterNoMore;
+
     private final StepJudge judge;
     /** Whether something falls by chance. */
     private final boolean chance;
@@ -98,10 +110,26 @@ final class StateSurvey {
 
     private String why = "there are more things to keep apart than it can count";
 
+    /**
+     * A part of what is asked, for which only some of the cards matter.
+     *
+     * @param judged which conditions of the plan are
+     * @param pictured the roles of whose cards it matters to the end where they lie, a bit each
+     */
+    private record Part(IntPredicate judged, int pictured) {
+
+        static final Part WHOLE = new Part(any -> true, -1);
+    }
+
     private StateSurvey(Plan plan, SurveyOptions options) {
+        this(plan, options, Part.WHOLE);
+    }
+
+    private StateSurvey(Plan plan, SurveyOptions options, Part part) {
         this.plan = plan;
         this.options = options;
-        judge = new StepJudge(plan, options.only());
+        this.part = part;
+        judge = new StepJudge(plan, options.only(), part.judged);
         chance = plan.choices().stream().anyMatch(Choice::isChance);
         weighed = chance;
         int steps = judge.steps();
@@ -110,13 +138,15 @@ final class StateSurvey {
         for (int step = -1; step < steps; step++) {
             int at = step;
             conditionsOf[step + 1] = IntStream.range(0, plan.conditions().size())
-                    .filter(i -> plan.conditions().get(i).step() == at)
+                    .filter(i -> plan.conditions().get(i).step() == at && part.judged.test(i))
                     .toArray();
             firstChoice[step + 2] = firstChoice[step + 1] + judge.choices(step).length;
         }
         before = plan.freshHands();
         after = plan.freshHands();
         canonical = new byte[before.stateBytes()];
+        readBy = new int[before.roleCount()];
+        Arrays.fill(readBy, NOT_READ);
         plainly = new boolean[steps];
         allAtOnce = new boolean[steps];
     }
@@ -154,6 +184,40 @@ final class StateSurvey {
                 tally,
                 tally.isPresent() || stopped ? "" : survey.why,
                 tally.isEmpty() && !stopped ? survey.sure() : Sure.NOTHING);
+    }
+
+    /**
+     * The same by parts, where all together is too much: each claim with no other cards followed than those it asks for, the other
+     * conditions by themselves, and where the card of each role can be. Nothing where that is too much as well, or where somebody
+     * asks what the performer knows, which can depend on all cards. How often everything holds together is not told by it.
+     */
+    static Optional<Tally> inParts(Plan plan, SurveyOptions options) {
+        List<Part> parts = new ArrayList<>();
+        parts.add(new Part(i -> plan.conditions().get(i).kind() != Condition.Kind.CLAIM, 0));
+        for (int condition = 0; condition < plan.conditions().size(); condition++) {
+            int claim = condition;
+            if (plan.conditions().get(claim).kind() == Condition.Kind.CLAIM) {
+                parts.add(new Part(i -> i == claim, 0));
+            }
+        }
+        for (int role = 0; role < plan.cast().parts().size(); role++) {
+            parts.add(new Part(any -> false, 1 << role));
+        }
+        Tally all = null;
+        for (Part part : parts) {
+            StateSurvey survey = new StateSurvey(plan, options, part);
+            if (!survey.forward()) {
+                return Optional.empty();
+            }
+            Tally tally = new StateCounts(survey, survey.graph).tally();
+            if (all == null) {
+                all = tally;
+            } else if (all.worlds != tally.worlds || all.weighed != tally.weighed) {
+                return Optional.empty();
+            }
+            all.join(tally, part.judged, part.pictured);
+        }
+        return Optional.of(all);
     }
 
     private static boolean ofKnowledge(Condition condition) {
@@ -227,7 +291,7 @@ final class StateSurvey {
     /** Goes through the steps; begins anew when something matters that was not kept apart. */
     private boolean forward() {
         boolean whole = steps();
-        while (!whole && (asked() || retried)) {
+        while (!whole && (part == Part.WHOLE || !judge.unanswered()) && (asked() || retried)) {
             whole = steps();
         }
         return whole;
@@ -246,6 +310,10 @@ final class StateSurvey {
             manyFaces |= before.sawTooMany();
         }
         origins |= before.originsRead() || after.originsRead();
+        for (int role = 0; role < readBy.length; role++) {
+            boolean read = ((before.rolesMissed() | after.rolesMissed()) >>> role & 1) != 0;
+            readBy[role] = read ? stepNow : readBy[role];
+        }
         boolean faces = !manyFaces && (before.sawTooMany() || after.sawTooMany());
         manyFaces |= faces;
         if (faces || (alike == null && judge.unanswered())) {
@@ -258,6 +326,7 @@ final class StateSurvey {
     private boolean matters() {
         return (names == null && (before.namesRead() || after.namesRead()))
                 || (!origins && (before.originsRead() || after.originsRead()))
+                || (before.rolesMissed() | after.rolesMissed()) != 0
                 || (alike == null && judge.unanswered())
                 || (!manyFaces && (before.sawTooMany() || after.sawTooMany()));
     }
@@ -360,6 +429,12 @@ final class StateSurvey {
 
     /** States are of this step from now on. */
     void atStep(int step) {
+        stepNow = step;
+        matterNoMore = 0;
+        for (int role = 0; role < readBy.length; role++) {
+            boolean matters = (part.pictured >>> role & 1) != 0 || readBy[role] > step;
+            matterNoMore |= matters ? 0 : 1 << role;
+        }
         nameless = namelessAfter(step - 1);
         // What is claimed of knowledge is judged once all is done.
         boolean judged = alike != null
@@ -634,6 +709,7 @@ final class StateSurvey {
     }
 
     private int find(Hands hands, States among) {
+        hands.forgetRoles(matterNoMore);
         hands.canonical(canonical, namelessAfter, origins);
         return among.find(canonical);
     }

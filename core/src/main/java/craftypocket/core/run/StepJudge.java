@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
+import java.util.function.IntPredicate;
 
 /** Does the steps of a plan and judges their conditions: the one place that says when a step is skipped, blocked or done. */
 final class StepJudge {
@@ -36,6 +37,11 @@ final class StepJudge {
 
     /** @param only of one choice just this number is looked at; null for all numbers */
     StepJudge(Plan plan, SurveyOptions.Only only) {
+        this(plan, only, any -> true);
+    }
+
+    /** @param judged which conditions of the plan */
+    StepJudge(Plan plan, SurveyOptions.Only only, IntPredicate judged) {
         steps = plan.steps().toArray(PlannedStep[]::new);
         arrangement = plan.arrangement();
         values = new Values[steps.length + 1];
@@ -49,20 +55,21 @@ final class StepJudge {
                     .map(choice ->
                             only != null && choice.key().equals(only.key()) ? choice.only(only.number()) : choice)
                     .toArray(Choice[]::new);
-            sort(plan, step);
+            sort(plan, step, judged);
         }
         holds = new boolean[plan.conditions().size()];
         asks = new boolean[holds.length];
     }
 
-    private void sort(Plan plan, int step) {
+    private void sort(Plan plan, int step, IntPredicate judged) {
         Condition.Kind[] kinds = Condition.Kind.values();
         conditions[step + 1] = new Condition[kinds.length][];
         indices[step + 1] = new int[kinds.length][];
         for (Condition.Kind kind : kinds) {
             List<Integer> found = new ArrayList<>();
             for (int i = 0; i < plan.conditions().size(); i++) {
-                if (plan.conditions().get(i).step() == step
+                if (judged.test(i)
+                        && plan.conditions().get(i).step() == step
                         && plan.conditions().get(i).kind() == kind) {
                     found.add(i);
                 }

@@ -9,7 +9,8 @@ import java.util.List;
  * What holds over all worlds, or over a sample of them.
  *
  * @param worlds how many ways were looked at; where they are not {@code counted}, in how many parts all of them are divided
- * @param allHeld in how many of them everything holds
+ * @param allHeld in how many of them everything holds, at least
+ * @param allHeldAtMost the same at most: more only where each claim had to be judged by itself
  * @param exhaustive whether these were all there are
  * @param counted whether {@code worlds} and what is held are numbers of ways. They are not where some ways are likelier than
  *     others: each then weighs what it is likely, every choice taking each of its numbers alike as it comes up, and shuffles
@@ -25,6 +26,7 @@ import java.util.List;
 public record Survey(
         long worlds,
         long allHeld,
+        long allHeldAtMost,
         boolean exhaustive,
         boolean counted,
         long ways,

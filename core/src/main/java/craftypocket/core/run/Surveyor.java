@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.TreeMap;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -76,6 +77,10 @@ public final class Surveyor {
             if (states.tally().isPresent()) {
                 return survey(states.tally().get(), Extent.ALL);
             }
+            Optional<Tally> parts = states.why().isEmpty() ? Optional.empty() : StateSurvey.inParts(plan, options);
+            if (parts.isPresent()) {
+                return survey(parts.get(), Extent.ALL);
+            }
             why = states.why();
             sure = states.sure();
         }
@@ -104,6 +109,7 @@ public final class Surveyor {
         return new Survey(
                 tally.worlds,
                 tally.allHeld,
+                tally.allHeldAtMost < 0 ? tally.allHeld : tally.allHeldAtMost,
                 extent == Extent.ALL,
                 !tally.weighed,
                 tally.ways,

@@ -7,6 +7,7 @@ import craftypocket.core.settings.ChunksSetting;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 
 /** What one worker of a survey counts. */
@@ -22,6 +23,7 @@ final class Tally {
     static final int MOST_CHARTED = 40;
 
     private final int values;
+    private final int roles;
     /** The choices that are counted by number: shuffles are not. */
     private final int[] charted;
 
@@ -37,8 +39,11 @@ final class Tally {
     final Widths widths;
 
     long worlds;
-    /** In how many of them everything holds. */
+    /** In how many of them everything holds; at least, where that is not known. */
     long allHeld;
+
+    /** In how many of them everything can hold at most, where that is not known; else -1. */
+    long allHeldAtMost = -1;
 
     /** How many of them count in the picture of where roles can be, or what these weigh. */
     double pictured;
@@ -59,7 +64,7 @@ final class Tally {
     Tally(Plan plan, int spots) {
         int conditions = plan.conditions().size();
         int choices = plan.choices().size();
-        int roles = plan.cast().parts().size();
+        roles = plan.cast().parts().size();
         values = Amount.MOST + 1;
         widths = new Widths(choices);
         charted = charted(plan.choices());
@@ -162,6 +167,33 @@ final class Tally {
             }
         }
         return this;
+    }
+
+    /** Takes what was found of some conditions, and of where some roles can be, from a count of the same worlds. */
+    void join(Tally other, IntPredicate judged, int pictured) {
+        for (int condition = 0; condition < failed.length; condition++) {
+            if (judged.test(condition)) {
+                failed[condition] = other.failed[condition];
+                smallest[condition] = other.smallest[condition];
+                otherwise[condition] = other.otherwise[condition];
+                failedWith[condition] = other.failedWith[condition];
+            }
+        }
+        for (int i = 0; i < at.length; i++) {
+            if ((pictured >>> i % roles & 1) != 0) {
+                at[i] = other.at[i];
+            }
+        }
+        // Not less than what is left when all that fails fails in other worlds, and not more than what holds most
+        // seldom.
+        long most = worlds;
+        long least = worlds;
+        for (long fails : failed) {
+            most = Math.min(most, worlds - fails);
+            least = Math.max(0, least - fails);
+        }
+        allHeld = least;
+        allHeldAtMost = most;
     }
 
     private static long[] sum(long[] mine, long[] theirs) {

@@ -105,7 +105,8 @@ public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boole
             // Nothing was looked at before it was ended: that is no share of nothing.
             return Optional.empty();
         }
-        double share = (double) survey.allHeld() / survey.worlds();
+        double least = (double) survey.allHeld() / survey.worlds();
+        double most = (double) survey.allHeldAtMost() / survey.worlds();
         String because = survey.findings().stream()
                 .filter(f -> f.verdict() == Survey.Verdict.SOMETIMES || f.verdict() == Survey.Verdict.NEVER)
                 .min(Comparator.comparingLong(Survey.Finding::held))
@@ -114,9 +115,9 @@ public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boole
         return Optional.of(new Point(
                 value,
                 text,
-                share,
-                survey.exhaustive() ? share : Wilson.low(survey.allHeld(), survey.worlds()),
-                survey.exhaustive() ? share : Wilson.high(survey.allHeld(), survey.worlds()),
+                (least + most) / 2,
+                survey.exhaustive() ? least : Wilson.low(survey.allHeld(), survey.worlds()),
+                survey.exhaustive() ? most : Wilson.high(survey.allHeld(), survey.worlds()),
                 survey.worlds(),
                 survey.exhaustive(),
                 because));

@@ -100,6 +100,7 @@ class StateSurveyTest {
         int compared = 0;
         int merged = 0;
         int weighed = 0;
+        int parts = 0;
         for (Move move : AllMoves.CATALOGUE.moves()) {
             for (long seed : Rounds.seeds(ROUTINES).toArray()) {
                 Script script = seed % 2 == 0 ? RandomRoutines.small(move, seed) : RandomRoutines.with(move, seed);
@@ -119,6 +120,7 @@ class StateSurveyTest {
                 Optional<Tally> states = states(plan);
                 assertThat(states).as("%s, seed %d", move.id(), seed).isPresent();
                 agree(move.id() + ", seed " + seed, plan, tree, states.get());
+                parts += agreesInParts(move.id() + ", seed " + seed + ", in parts", plan, tree, states.get()) ? 1 : 0;
                 compared++;
                 merged += tree.ways > 100 ? 1 : 0;
             }
@@ -127,6 +129,20 @@ class StateSurveyTest {
         assertThat(compared).isGreaterThan(33 * rounds);
         assertThat(merged).isGreaterThan(2 * rounds);
         assertThat(weighed).isGreaterThan(2 * rounds);
+        assertThat(parts).isGreaterThan(10 * rounds);
+    }
+
+    /** Each claim with the cards that it asks for: the same of each, and bounds of all together. False where knowledge is asked. */
+    private static boolean agreesInParts(String told, Plan plan, Tally tree, Tally states) {
+        Optional<Tally> found = StateSurvey.inParts(plan, SurveyOptions.withDefaults());
+        if (found.isEmpty()) {
+            return false;
+        }
+        Tally parts = found.get();
+        assertThat(states.allHeld).as(told).isBetween(parts.allHeld, parts.allHeldAtMost);
+        parts.allHeld = states.allHeld;
+        agree(told, plan, tree, parts);
+        return true;
     }
 
     /** 52 · 51 … by hand: three cards are picked, one after another, and the first is returned below any number. */
