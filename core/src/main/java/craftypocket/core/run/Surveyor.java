@@ -320,7 +320,7 @@ public final class Surveyor {
                 .mapToObj(choice -> other[choice] == Tally.NOT_MADE ? "" : told(choice, String.valueOf(other[choice])))
                 .filter(told -> !told.isEmpty())
                 .collect(Collectors.joining(" and "));
-        return "; it looks alike to you if " + differs + ", where it is otherwise whether to do it";
+        return "; it looks the same to you if " + differs + ", and then you should do the opposite";
     }
 
     /** Which cards those are in a world of which nobody said where they lie: a role’s by its role, others by their place. */

@@ -62,7 +62,8 @@ class ChunksTest {
         }
         return script.claim("position", "role", "A", "nth", "1-2")
                 .claim("directly-below", "role", "A", "of", "K")
-                .claim("only-face-up", "role", "A");
+                .claim("only-face-up", "role", "A")
+                .claim("never-seen", "face", "K");
     }
 
     @Test
