@@ -697,6 +697,8 @@ final class ShuffleStep {
         for (int chunk = 0; chunk < choices.length && apart; chunk++) {
             Chunk layer = new Chunk(chunk, choices[chunk]);
             layer.take(here, taken);
+            // Whoever waits no more is not kept waiting.
+            apart &= !survey.tooMuch();
             here = layer.after;
             taken = Arrays.copyOf(layer.taken, layer.after.size);
         }

@@ -15,7 +15,8 @@ import java.util.List;
  * @param counted whether {@code worlds} and what is held are numbers of ways. They are not where some ways are likelier than
  *     others: each then weighs what it is likely, every choice taking each of its numbers alike as it comes up, and shuffles
  *     falling by their law; nor where there are more ways than have a number
- * @param ways how many ways that are; 0 where shuffles fall by chance, or where there are more than have a number
+ * @param ways how many ways that are; 0 where shuffles fall by chance, where there are more than have a number, or where some are
+ *     likelier than others and chunks were taken all at once
  * @param sampledBecause why it is only a sample, in words; empty otherwise
  * @param seed of the sample; 0 when worlds were visited in order
  * @param stopped whether it was ended before it was done. A sample is then smaller, and as fair; of worlds visited in order
@@ -61,7 +62,7 @@ public record Survey(
      *     that is why it cannot be done
      * @param because when it fails, in words; empty when it never fails
      * @param charts by choice, in which share of the worlds it holds; empty when it always holds. Of routines with very many
-     *     choices not every one has a chart
+     *     choices not every one has a chart, nor have chunks that are taken all at once
      */
     public record Finding(
             Condition condition,
