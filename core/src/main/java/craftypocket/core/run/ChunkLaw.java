@@ -39,11 +39,6 @@ final class ChunkLaw {
             int within = turns ? gone + takes - 1 - place : place - gone;
             return place < gone ? place + takes : place < gone + takes ? within : place;
         }
-
-        /** Whether how many cards were taken in the end, or turned over, is more than what is there all the same. */
-        boolean counts() {
-            return leaves || turns;
-        }
     }
 
     /**

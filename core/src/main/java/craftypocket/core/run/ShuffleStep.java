@@ -750,11 +750,11 @@ final class ShuffleStep {
                 int gone = before[node];
                 int[] places = places(nodes.at[node], groups.get(group));
                 int counted = nodes.at[node] / groups.get(group).cells();
-                ChunkLaw.Taken taken = law(group).taken(chunk, gone);
+                ChunkLaw.Taken can = law(group).taken(chunk, gone);
                 met(law(group).numbers(chunk, gone));
-                for (int i = 0; i < taken.takes().length; i++) {
-                    int to = to(group, places, counted, gone, taken.takes()[i]);
-                    links.add(node, to, 0, taken.weight(), taken.numbers()[i]);
+                for (int i = 0; i < can.takes().length; i++) {
+                    int to = to(group, places, counted, gone, can.takes()[i]);
+                    links.add(node, to, 0, can.weight(), can.numbers()[i]);
                 }
                 limit(linked + links.size());
             }

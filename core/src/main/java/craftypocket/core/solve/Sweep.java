@@ -1,6 +1,7 @@
 package craftypocket.core.solve;
 
 import craftypocket.core.moves.Catalogue;
+import craftypocket.core.read.Plan;
 import craftypocket.core.read.PlanReader;
 import craftypocket.core.reckon.Wilson;
 import craftypocket.core.routine.Routine;
@@ -92,11 +93,18 @@ public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boole
         return new Sweep(unknown, points, best, stopped);
     }
 
+    /** How often everything holds together: where each claim had to be judged by itself, a sample says it. */
+    static Survey together(Plan plan, SurveyOptions options) {
+        Survey survey = Surveyor.survey(plan, options);
+        boolean known = survey.allHeld() == survey.allHeldAtMost();
+        return known ? survey : Surveyor.survey(plan, options.visiting());
+    }
+
     private static Optional<Point> point(
             Routine routine, int value, String text, Catalogue catalogue, SurveyOptions options) {
         Survey survey;
         try {
-            survey = Surveyor.survey(PlanReader.read(routine, catalogue), options);
+            survey = together(PlanReader.read(routine, catalogue), options);
         } catch (ProblemsFound outside) {
             // A value that the routine cannot have, such as a place below the deck, is no point of the curve.
             return Optional.empty();
@@ -105,8 +113,7 @@ public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boole
             // Nothing was looked at before it was ended: that is no share of nothing.
             return Optional.empty();
         }
-        double least = (double) survey.allHeld() / survey.worlds();
-        double most = (double) survey.allHeldAtMost() / survey.worlds();
+        double share = (double) survey.allHeld() / survey.worlds();
         String because = survey.findings().stream()
                 .filter(f -> f.verdict() == Survey.Verdict.SOMETIMES || f.verdict() == Survey.Verdict.NEVER)
                 .min(Comparator.comparingLong(Survey.Finding::held))
@@ -115,9 +122,9 @@ public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boole
         return Optional.of(new Point(
                 value,
                 text,
-                (least + most) / 2,
-                survey.exhaustive() ? least : Wilson.low(survey.allHeld(), survey.worlds()),
-                survey.exhaustive() ? most : Wilson.high(survey.allHeld(), survey.worlds()),
+                share,
+                survey.exhaustive() ? share : Wilson.low(survey.allHeld(), survey.worlds()),
+                survey.exhaustive() ? share : Wilson.high(survey.allHeld(), survey.worlds()),
                 survey.worlds(),
                 survey.exhaustive(),
                 because));

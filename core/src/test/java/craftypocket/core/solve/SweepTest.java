@@ -4,8 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import craftypocket.core.Script;
 import craftypocket.core.moves.AllMoves;
+import craftypocket.core.read.Plan;
 import craftypocket.core.reckon.SafeNumber;
 import craftypocket.core.routine.RoleKind;
+import craftypocket.core.run.Survey;
+import craftypocket.core.run.SurveyOptions;
+import craftypocket.core.run.Surveyor;
 import craftypocket.core.settings.BeatLists;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -165,5 +169,28 @@ class SweepTest {
                         .map(Sweep.Point::text))
                 .contains("peel under-all-but peel peel")
                 .doesNotContain("peel peel peel peel");
+    }
+
+    /** Three cards anywhere after rough shuffles are too much together: each claim is exact, and both at once are a sample. */
+    @Test
+    void what_only_bounds_are_known_of_is_a_sample() {
+        Script script = Script.deck(52);
+        List.of("A", "B", "C").forEach(letter -> script.selection(letter, "Person " + letter));
+        List.of("A", "B", "C").forEach(letter -> script.step("spread-pick", "role", letter, "at", "any"));
+        List.of("A", "B", "C").forEach(letter -> script.step("return-on-lower", "role", letter, "at", "any"));
+        Plan plan = script.step("overhand", "chunks", "8±2 8±2 8±2 8±2 8±2 8±2")
+                .step("spectator-cut")
+                .claim("position", "role", "A", "nth", "1-26")
+                .claim("position", "role", "B", "nth", "1-26")
+                .plan();
+        SurveyOptions options = SurveyOptions.withDefaults().withSample(20_000, 3);
+        Survey each = Surveyor.survey(plan, options);
+        Survey both = Sweep.together(plan, options);
+
+        assertThat(each.exhaustive()).isTrue();
+        assertThat(each.allHeld()).isLessThan(each.allHeldAtMost());
+        assertThat(both.exhaustive()).isFalse();
+        assertThat((double) both.allHeld() / both.worlds())
+                .isBetween((double) each.allHeld() / each.worlds(), (double) each.allHeldAtMost() / each.worlds());
     }
 }
