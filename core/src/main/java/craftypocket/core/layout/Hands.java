@@ -75,13 +75,35 @@ public final class Hands {
     private final Stowed stowed;
     private Watcher watcher;
     private boolean namesRead;
-    private boolean originsRead;
+    private Reads reads = Reads.NOTHING;
     /** By card, its number in the canonical surface. */
     private final byte[] renamed;
 
     private Mixer mixer;
     private Namer namer;
     private Chance drawn;
+
+    /**
+     * What of a surface is kept apart only for who asks.
+     *
+     * @param origins from where roles were taken
+     * @param packets which cards come from the upper packet of a riffle that is not squared yet
+     */
+    public record Reads(boolean origins, boolean packets) {
+
+        public static final Reads NOTHING = new Reads(false, false);
+        static final Reads ORIGINS = new Reads(true, false);
+        static final Reads PACKETS = new Reads(false, true);
+
+        public Reads and(Reads more) {
+            return covers(more) ? this : new Reads(origins || more.origins, packets || more.packets);
+        }
+
+        /** Whether there is nothing more in it than in this. */
+        public boolean covers(Reads more) {
+            return (origins || !more.origins) && (packets || !more.packets);
+        }
+    }
 
     /** The same without notes, where nobody waits to see anything. */
     public Hands(Kit kit, Places places, int roles) {
@@ -368,7 +390,7 @@ public final class Hands {
 
     /** The position from which a role's card was taken last, alone; 0 when it never was. */
     public int cameFrom(int role) {
-        originsRead = true;
+        reads = reads.and(Reads.ORIGINS);
         return known.cameFrom(role);
     }
 
@@ -411,6 +433,7 @@ public final class Hands {
 
     /** Whether a card can still be told to come from the upper packet of a riffle. */
     public boolean ofUpperPacket(int card) {
+        reads = reads.and(Reads.PACKETS);
         return holds.ofUpperPacket(card);
     }
 
@@ -494,15 +517,15 @@ public final class Hands {
         return namesRead;
     }
 
-    /** Whether it was asked from where a role was taken. */
-    public boolean originsRead() {
-        return originsRead;
+    /** What else was asked for of what is kept apart only for who asks. */
+    public Reads reads() {
+        return reads;
     }
 
     /** What was read before does not count. */
     public void forgetReads() {
         namesRead = false;
-        originsRead = false;
+        reads = Reads.NOTHING;
         known.forgetMissed();
     }
 
@@ -512,9 +535,9 @@ public final class Hands {
      *
      * @param into where it is written: as many bytes as {@link #stateBytes}
      * @param nameless by card, whether it may change its number
-     * @param origins whether it matters from where roles were taken
+     * @param kept what else is kept apart
      */
-    public void canonical(byte[] into, boolean[] nameless, boolean origins) {
+    public void canonical(byte[] into, boolean[] nameless, Reads kept) {
         System.arraycopy(state, 0, into, 0, state.length);
         int next = 0;
         for (int place = 0; place < placeCount; place++) {
@@ -533,8 +556,8 @@ public final class Hands {
             }
             Arrays.fill(into, end, (place + 1) * cards, (byte) 0);
         }
-        holds.rename(into, renamed);
-        known.rename(into, renamed, origins);
+        holds.rename(into, renamed, kept.packets());
+        known.rename(into, renamed, kept.origins());
         stowed.rename(into, renamed);
         boolean done = anythingDone();
         for (int card = 0; card < cards && done; card++) {
@@ -558,11 +581,16 @@ public final class Hands {
      * out, are written somewhere, or something was done to them.
      *
      * @param nameless by card, whether it may change its number
+     * @param kept what else is kept apart
      * @param into by card, whether it is such a one
      */
-    public void distinct(boolean[] nameless, boolean[] into) {
+    public void distinct(boolean[] nameless, Reads kept, boolean[] into) {
         for (int card = 0; card < cards; card++) {
-            into[card] = !nameless[card] || state[doneAt + card] != 0 || drawn(card) != 0 || holds.of(card);
+            into[card] = !nameless[card]
+                    || state[doneAt + card] != 0
+                    || drawn(card) != 0
+                    || holds.sticksOut(card)
+                    || (kept.packets() && holds.ofUpperPacket(card));
         }
         known.distinct(into);
         stowed.distinct(into);

@@ -45,13 +45,19 @@ final class Holds {
         return 1 + FINGERS * FINGER_BYTES + 2 * places.count() + cards;
     }
 
-    /** Writes what sticks out where the cards have these numbers. */
-    void rename(byte[] into, byte[] renamed) {
+    /**
+     * Writes what sticks out where the cards have these numbers.
+     *
+     * @param packets whether it matters which cards can be told to be of an upper packet
+     */
+    void rename(byte[] into, byte[] renamed, boolean packets) {
         if (none()) {
             return;
         }
         for (int card = 0; card < renamed.length; card++) {
-            into[jogAt + renamed[card]] = state[jogAt + card];
+            boolean kept = packets || !ofUpperPacket(card);
+            into[jogAt + renamed[card]] = kept ? state[jogAt + card] : 0;
+            into[countAt] -= (byte) (kept ? 0 : 1);
         }
     }
 
@@ -97,11 +103,7 @@ final class Holds {
         return state[jogAt + card] == IN;
     }
 
-    /** Whether a card sticks out, or can be told to be of an upper packet. */
-    boolean of(int card) {
-        return state[jogAt + card] != 0;
-    }
-
+    /** Whether a card can be told to be of an upper packet. */
     boolean ofUpperPacket(int card) {
         return state[jogAt + card] == OF_UPPER;
     }

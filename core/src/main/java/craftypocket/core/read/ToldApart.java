@@ -34,6 +34,9 @@ final class ToldApart {
     /** Nothing tells the card from others. */
     static final int NEVER = -2;
 
+    /** Only that it is some role’s: which card that is, the role says. */
+    private static final int BY_ITS_ROLE = -1;
+
     /** Something does to the end. */
     static final int ALWAYS = Integer.MAX_VALUE;
 
@@ -48,7 +51,7 @@ final class ToldApart {
     }
 
     /**
-     * By card, the last step for which something tells it from others, {@link #NEVER} for none: a role, slug, setting, claim or
+     * By card, the last step for which something tells it from others, {@link #NEVER} for none: a slug, setting, claim or
      * thing names it, or it is marked, special, or not the only one of its face. What only a claim names matters no more once that
      * was judged.
      */
@@ -73,7 +76,7 @@ final class ToldApart {
     }
 
     private Map<Side, Integer> namedIn(Routine routine) {
-        routine.roles().forEach(role -> name(role.card(), ALWAYS));
+        routine.roles().forEach(role -> name(role.card(), BY_ITS_ROLE));
         routine.steps().forEach(step -> name(step.move(), step.settings()));
         routine.ownMoves().stream()
                 .map(OwnMove::parts)

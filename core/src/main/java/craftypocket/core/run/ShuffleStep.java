@@ -380,7 +380,7 @@ final class ShuffleStep {
         boolean[] mine = new boolean[count];
         boolean up = usualSide(place, depth, count);
         int many = 0;
-        sorted.distinct(survey.freeNames(), distinct);
+        sorted.distinct(survey.freeNames(), survey.kept(), distinct);
         for (int position = 0; position < count; position++) {
             byte slot = sorted.slot(place, depth + position + 1);
             slots[position] = slot;

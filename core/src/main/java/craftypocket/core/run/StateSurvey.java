@@ -93,7 +93,9 @@ final class StateSurvey {
     /** What is drawn of names, once some are read; null before. */
     private DrawnNames names;
 
-    private boolean origins;
+    /** What is kept apart, since somebody asked for it. */
+    private Hands.Reads kept = Hands.Reads.NOTHING;
+
     /** Whether in this step names were read before anything was chosen. */
     private boolean namesFirst;
 
@@ -309,7 +311,7 @@ final class StateSurvey {
             canonical = new byte[before.stateBytes()];
             manyFaces |= before.sawTooMany();
         }
-        origins |= before.originsRead() || after.originsRead();
+        kept = kept.and(before.reads()).and(after.reads());
         for (int role = 0; role < readBy.length; role++) {
             boolean read = ((before.rolesMissed() | after.rolesMissed()) >>> role & 1) != 0;
             readBy[role] = read ? stepNow : readBy[role];
@@ -325,7 +327,7 @@ final class StateSurvey {
     /** Whether something was asked for that is not kept apart. */
     private boolean matters() {
         return (names == null && (before.namesRead() || after.namesRead()))
-                || (!origins && (before.originsRead() || after.originsRead()))
+                || !kept.covers(before.reads().and(after.reads()))
                 || (before.rolesMissed() | after.rolesMissed()) != 0
                 || (alike == null && judge.unanswered())
                 || (!manyFaces && (before.sawTooMany() || after.sawTooMany()));
@@ -710,13 +712,13 @@ final class StateSurvey {
 
     private int find(Hands hands, States among) {
         hands.forgetRoles(matterNoMore);
-        hands.canonical(canonical, namelessAfter, origins);
+        hands.canonical(canonical, namelessAfter, kept);
         return among.find(canonical);
     }
 
     /** The surface in the middle of a step, with what may stand for others made the same. */
     void canonical(Hands hands, byte[] into) {
-        hands.canonical(into, nameless, origins);
+        hands.canonical(into, nameless, kept);
     }
 
     Plan plan() {
@@ -764,6 +766,11 @@ final class StateSurvey {
 
     boolean[] freeNames() {
         return nameless;
+    }
+
+    /** What is kept apart, since somebody asked for it. */
+    Hands.Reads kept() {
+        return kept;
     }
 
     /** The conditions that belong to a step; -1 is the set-up. */

@@ -146,7 +146,23 @@ class ChanceMovesTest {
                 .claim("position", "role", "A");
 
         assertThat(lifted.verdict(0).verdict()).isEqualTo(Survey.Verdict.ALWAYS);
-        assertThat(lifted.survey().exhaustive()).isFalse();
+        assertThat(lifted.survey().exhaustive()).isTrue();
+    }
+
+    /** Which cards are of the upper packet is kept apart only where somebody looks: by the block that comes back with it. */
+    @Test
+    void a_packet_that_is_looked_for_is_kept_apart() {
+        Script lifted = Script.deck(8)
+                .key("A", "AS", 1)
+                .key("K", "2S", 2)
+                .step("lopsided-riffle", "cut", "2", "square", "you")
+                .step("top-block-lift", "what", "upper", "count", "2")
+                .claim("position", "role", "A")
+                .claim("position", "role", "K", "nth", "2");
+
+        assertThat(lifted.survey().exhaustive()).isTrue();
+        assertThat(lifted.verdict(0).verdict()).isEqualTo(Survey.Verdict.ALWAYS);
+        assertThat(lifted.verdict(1).verdict()).isEqualTo(Survey.Verdict.ALWAYS);
     }
 
     /** As it is said: the uppermost cards of one packet come to the top, in their order, and all others keep theirs. */

@@ -92,6 +92,9 @@ class ProofTest {
                 new Proof(
                         "up to four overhand shuffles of theirs", withKey().step("spectator-overhand", "times", "1-4")),
                 new Proof("up to four riffles of theirs", withKey().step("spectator-riffle", "times", "1-4")),
+                new Proof(
+                        "unequal packets, left unsquared",
+                        upper(picked("any")).step("lopsided-riffle", "square", "you")),
                 new Proof("three cards back anywhere, six overhand shuffles and two cuts", three()),
                 new Proof(
                         "a stock kept, chunks by feel",

@@ -492,15 +492,31 @@ class StateSurveyTest {
         assertThat(claimed(script).low()).isCloseTo(0.85, within(1e-12));
     }
 
-    /** With more cards to follow than have exact places it is sampled, and said to be. */
-    @Test
-    void an_order_under_riffles_is_sampled() {
+    private static Script fourKeys() {
         Script script = Script.deck(52);
         for (int key = 1; key <= 4; key++) {
             script.key("KLMN".substring(key - 1, key), key + 1 + "S", key);
         }
-        Survey survey = script.step("spectator-riffle")
-                .claim("directly-below", "role", "L", "of", "K")
+        return script.step("spectator-riffle").claim("directly-below", "role", "L", "of", "K");
+    }
+
+    /**
+     * By hand, by the coins that mark the final places: the first place that is marked for the upper packet has the key, and the
+     * second card lies below it if the next place is marked for it, too. Beside this it does where no place is, or only the first.
+     * A claim follows the two cards that it names, however many have names.
+     */
+    @Test
+    void of_many_keys_a_claim_follows_those_that_it_names() {
+        assertThat(fourKeys().survey().exhaustive()).isTrue();
+        assertThat(claimed(fourKeys()).low()).isCloseTo(0.5 + Math.scalb(1.0, -52), within(1e-15));
+    }
+
+    /** With more cards to follow than have exact places it is sampled, and said to be. */
+    @Test
+    void an_order_under_riffles_is_sampled() {
+        Survey survey = fourKeys()
+                .role("S", RoleKind.SLUG, "", "2S 3S 4S 5S")
+                .claim("next-of-order", "role", "L", "slug", "S", "key", "K")
                 .survey();
 
         assertThat(survey.exhaustive()).isFalse();
