@@ -71,7 +71,14 @@ const edited = computed(() => bench.routine?.claims.findIndex((c) => c.id === ed
 <template>
   <section class="mt-5 border-t border-rule pt-3" :aria-label="$t('bench.claimsPanel.whatMustHold')">
     <h2 class="text-lg">{{ $t('bench.claimsPanel.whatMustHold') }}</h2>
-    <p v-if="bench.survey?.sampledBecause" class="text-sm text-soft">
+    <p v-if="bench.survey?.underWay" class="text-sm text-soft" role="status" data-testid="under-way">
+      {{
+        bench.seconds
+          ? $t('bench.claimsPanel.allWaysInAbout', { seconds: bench.seconds })
+          : $t('bench.claimsPanel.allWaysAreCounted')
+      }}
+    </p>
+    <p v-else-if="bench.survey?.sampledBecause" class="text-sm text-soft">
       {{ $t('bench.claimsPanel.onlyASampleOfAll', { sampledBecause: bench.survey.sampledBecause }) }}
     </p>
     <ul class="mt-1 space-y-2.5">

@@ -15,9 +15,14 @@ import { computed, ref, shallowRef, type Ref } from 'vue'
 /** How long after the last edit the survey is asked for; the trace is asked for at once. */
 const SURVEY_AFTER_MS = 200
 
+/** How often it is asked what is seen of a survey that is under way. */
+const GLANCE_EVERY_MS = 200
+
 /** What was found of one line: its survey, or why it cannot be read. */
 export interface LineFound {
   survey?: Survey
+  /** While it is under way, about how many seconds it will take, where that is known. */
+  seconds?: number
   unread?: string
 }
 
@@ -35,6 +40,8 @@ export function useAnalysis({ whole, routine, line, world }: Analysed) {
   /** What was found of each line, by its id. */
   const found = shallowRef<Record<string, LineFound>>({})
   const survey = computed(() => found.value[line.value]?.survey)
+  /** About how many seconds its survey still takes; only where that is known. */
+  const seconds = computed(() => found.value[line.value]?.seconds)
   const problems = ref<FieldProblem[]>([])
   /** What went wrong when nothing was being saved. */
   const trouble = ref('')
@@ -106,8 +113,13 @@ export function useAnalysis({ whole, routine, line, world }: Analysed) {
     surveying = mine
     const others = [MAIN, ...asked.outs.map((o) => o.id)].filter((id) => id !== line.value)
     for (const id of [line.value, ...others]) {
+      const shows = (seen: LineFound) => {
+        if (surveying === mine) {
+          found.value = { ...found.value, [id]: seen }
+        }
+      }
       const answer = goesThrough(asked, id)
-        ? await surveyed(lineOf(asked, id), mine.signal)
+        ? await surveyed(lineOf(asked, id), mine.signal, shows)
         : {
             survey: undefined,
             unread: t('bench.analysis.itRejoinsBeforeItBegins'),
@@ -116,16 +128,39 @@ export function useAnalysis({ whole, routine, line, world }: Analysed) {
         return
       }
       // What cannot be read keeps its last verdict while it is seen: its trace tells what is wrong.
-      found.value = { ...found.value, [id]: { survey: found.value[id]?.survey, ...answer } }
+      shows({ survey: found.value[id]?.survey, ...answer })
     }
   }
 
-  async function surveyed(asked: Routine, signal: AbortSignal): Promise<LineFound> {
+  /** @param shows what is seen of it before it is done */
+  async function surveyed(
+    asked: Routine,
+    signal: AbortSignal,
+    shows: (seen: LineFound) => void,
+  ): Promise<LineFound> {
+    let done = false
+    const showsBefore = (seen: LineFound) => !done && shows(seen)
+    const glances = window.setInterval(() => void glance(signal, showsBefore), GLANCE_EVERY_MS)
     try {
       const body = { routine: alone(asked), computation: surveyName }
       return { survey: await answered(api.POST('/api/survey', { body, signal })), unread: undefined }
     } catch (thrown) {
       return { unread: (thrown as Error).message }
+    } finally {
+      done = true
+      window.clearInterval(glances)
+    }
+  }
+
+  async function glance(signal: AbortSignal, shows: (seen: LineFound) => void): Promise<void> {
+    try {
+      const params = { path: { computation: surveyName } }
+      const seen = await answered(api.GET('/api/survey/{computation}', { params, signal }))
+      if (seen.survey) {
+        shows({ survey: seen.survey, seconds: seen.seconds ?? undefined })
+      }
+    } catch {
+      // It will be asked again.
     }
   }
 
@@ -150,5 +185,5 @@ export function useAnalysis({ whole, routine, line, world }: Analysed) {
     found.value = {}
   }
 
-  return { trace, found, survey, problems, trouble, recompute, retrace, forget, leave }
+  return { trace, found, survey, seconds, problems, trouble, recompute, retrace, forget, leave }
 }

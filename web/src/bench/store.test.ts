@@ -29,6 +29,9 @@ class Server {
   surveyNames: string[] = []
   stopped: string[] = []
   title = 'Start'
+  /** How long it takes to answer. */
+  surveyMs = 0
+  glanceMs = 0
 
   async fetch(request: Request): Promise<Response> {
     const path = new URL(request.url).pathname
@@ -55,8 +58,13 @@ class Server {
       this.stopped.push(path.split('/').at(-1)!)
       return json({ running: 0 })
     }
+    if (path.startsWith('/api/survey/')) {
+      await later(this.glanceMs)
+      return json({ survey: { worlds: 200, underWay: true, findings: [], bands: [] }, seconds: 4 })
+    }
     if (path === '/api/survey') {
       this.surveyNames.push(body.computation)
+      await later(this.surveyMs)
       return json({
         worlds: 1,
         exhaustive: true,
@@ -91,6 +99,8 @@ class Server {
     })
   }
 }
+
+const later = (ms: number) => new Promise((done) => setTimeout(done, ms))
 
 function json(body: unknown, status = 200): Response {
   return new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } })
@@ -193,6 +203,19 @@ describe('the routine on the bench', () => {
 
     expect(new Set(server.surveyNames).size).toBe(1)
     expect(server.stopped).toEqual([server.surveyNames[0], `${server.surveyNames[0]}-known`])
+  })
+
+  it('shows what is seen of a survey that takes long, until it is done', async () => {
+    server.surveyMs = 1000
+    server.glanceMs = 70
+    bench.edit(titled('heavy'))
+    await vi.advanceTimersByTimeAsync(600)
+
+    expect(bench.survey).toMatchObject({ worlds: 200, underWay: true })
+    expect(bench.seconds).toBe(4)
+    await vi.runAllTimersAsync()
+    expect(bench.survey!.worlds, 'the last glance came late').toBe(1)
+    expect(bench.seconds).toBeUndefined()
   })
 
   it('saves what is typed in one go as one edit', async () => {

@@ -37,12 +37,14 @@ export const useBench = defineStore('bench', () => {
   const canUndo = computed(() => queue.value?.canUndo.value ?? false)
   const canRedo = computed(() => queue.value?.canRedo.value ?? false)
   const world = ref<World>({})
-  const { trace, found, survey, problems, trouble, recompute, retrace, forget, leave } = useAnalysis({
-    whole,
-    routine,
-    line,
-    world,
-  })
+  const { trace, found, survey, seconds, problems, trouble, recompute, retrace, forget, leave } = useAnalysis(
+    {
+      whole,
+      routine,
+      line,
+      world,
+    },
+  )
   /** What fails first, of what can be shown failing. */
   const firstFailing = computed(() => survey.value?.findings.find((f) => f.verdict !== 'always' && f.failing))
   /** How many steps are not filled in yet: until they are there is nothing to judge. */
@@ -240,6 +242,7 @@ export const useBench = defineStore('bench', () => {
     world,
     trace,
     survey,
+    seconds,
     selected,
     selectedIndex,
     problems,

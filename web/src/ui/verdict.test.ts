@@ -27,6 +27,7 @@ function survey(worlds: number, exhaustive: boolean, ...held: number[]): Survey 
     counted: true,
     ways: worlds,
     sampledBecause: '',
+    underWay: false,
     stopped: false,
     seed: 0,
     allHold: held.every((h) => h === worlds),
@@ -107,6 +108,13 @@ describe('verdicts', () => {
     })
     const failing = ended(survey(900, false, 899), 0)
     expect(summary(failing)).toEqual({ text: 'can fail · stopped after the first 900 ways', tone: 'broken' })
+  })
+
+  it('of a survey that is under way say how far it is, and settle nothing', () => {
+    const glance = { ...ended(survey(800, false, 800), 1), underWay: true }
+
+    expect(summary(glance)).toEqual({ text: 'nothing failed in 800 ways so far', tone: 'quiet' })
+    expect(verdict(glance.findings[0]!, glance).text).toContain('did not fail in 800 ways so far (95 %')
   })
 
   it('of no ways at all is none, and not green', () => {

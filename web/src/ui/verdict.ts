@@ -23,6 +23,9 @@ export function ways(survey: Survey): string {
     return t('ui.verdict.allWays', { worlds: count(survey.worlds) }, survey.worlds)
   }
   const number = t('ui.verdict.ways', { worlds: count(survey.worlds) }, survey.worlds)
+  if (survey.underWay) {
+    return t('ui.verdict.soFar', { number })
+  }
   return survey.stopped ? t('ui.verdict.aSampleOfStopped', { number }) : t('ui.verdict.aSampleOf', { number })
 }
 

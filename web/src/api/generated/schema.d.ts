@@ -1312,6 +1312,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/survey/{computation}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What is seen of a survey while it waits or is under way; nothing of one that is not.
+         * @description What is seen of a survey while it waits or is under way; nothing of one that is not.
+         */
+        get: operations["soFar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sweep": {
         parameters: {
             query?: never;
@@ -2500,6 +2520,15 @@ export interface components {
             red: boolean;
             sign: string;
         };
+        SoFarDocument: {
+            /**
+             * Format: int32
+             * @description about how long it takes until all ways are counted; missing where that is not known
+             */
+            seconds: number;
+            /** @description of the ways that were drawn until now; missing before the first */
+            survey?: components["schemas"]["SurveyDocument"];
+        };
         SpecDocument: {
             kind: string;
             not: boolean;
@@ -2633,6 +2662,8 @@ export interface components {
             seed: number;
             /** @description whether it was ended early; the figures are then of what was looked at */
             stopped: boolean;
+            /** @description whether it is only glanced at, and not done */
+            underWay: boolean;
             /**
              * Format: int64
              * @description how many ways <code>worlds</code> stands for; 0 where they have no number
@@ -8854,6 +8885,55 @@ export interface operations {
             };
             /** @description Too much is being worked out at the moment. */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    soFar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                computation: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SoFarDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -93,6 +93,41 @@ class HeavyWorkTest {
         return survey;
     }
 
+    /** As soon as it takes longer than a moment; no verdict is settled by it. */
+    @Test
+    void a_survey_that_is_under_way_or_waits_has_ways_behind_it() throws Exception {
+        waitUntil(0);
+        List<CompletableFuture<Answer>> asked = IntStream.range(0, 3)
+                .mapToObj(i -> CompletableFuture.supplyAsync(() ->
+                        post("/api/survey", asked(heaviest("1-" + (i + 3)), "glanced-" + i))))
+                .toList();
+        for (int i = 0; i < 3; i++) {
+            JsonNode seen = glanced("glanced-" + i);
+            assertThat(seen.path("underWay").asBoolean()).isTrue();
+            assertThat(seen.path("worlds").asLong()).isPositive();
+            assertThat(seen.path("findings").findValuesAsString("verdict"))
+                    .isNotEmpty()
+                    .doesNotContain("always", "never");
+        }
+        for (int i = 0; i < 3; i++) {
+            delete("/api/computations/glanced-" + i);
+            JsonNode answer = asked.get(i).get().json();
+            assertThat(answer.path("worlds").asLong()).isPositive();
+            assertThat(answer.path("underWay").asBoolean()).isFalse();
+            assertThat(answer.path("allHold").asBoolean()).isFalse();
+        }
+        assertThat(get("/api/survey/glanced-0").json().path("survey").isNull()).isTrue();
+    }
+
+    private static JsonNode glanced(String name) throws InterruptedException {
+        JsonNode seen = get("/api/survey/" + name).json().path("survey");
+        for (int tries = 0; tries < 300 && !seen.isObject(); tries++) {
+            Thread.sleep(20);
+            seen = get("/api/survey/" + name).json().path("survey");
+        }
+        return seen;
+    }
+
     @Test
     void a_survey_ends_by_itself_when_whoever_asked_hangs_up() throws Exception {
         waitUntil(0);

@@ -10,6 +10,7 @@ import craftypocket.app.routines.RoutineFiles;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.read.Plan;
 import craftypocket.core.routine.Routine;
+import craftypocket.core.routine.Step;
 import craftypocket.core.run.Knowledge;
 import craftypocket.core.run.Survey;
 import craftypocket.core.run.SurveyOptions;
@@ -27,10 +28,16 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.BooleanSupplier;
+import java.util.function.Supplier;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -90,6 +97,30 @@ class AnalysisController {
     /** @param world the smallest in which it fails; missing when none was found */
     record FailingDocument(Map<String, Integer> world) {}
 
+    /**
+     * @param survey of the ways that were drawn until now; missing before the first
+     * @param seconds about how long it takes until all ways are counted; missing where that is not known
+     */
+    record SoFarDocument(SurveyDocument survey, Integer seconds) {
+
+        static SoFarDocument of(Glanced glanced, Duration spent) {
+            Duration left =
+                    glanced.lasts() == null ? Duration.ZERO : glanced.lasts().minus(spent);
+            boolean worthTelling = left.toMillis() >= SHORTEST_WORTH_TELLING_MS;
+            return new SoFarDocument(
+                    glanced.survey(), worthTelling ? Math.round(left.toMillis() / MILLIS_OF_A_SECOND) : null);
+        }
+    }
+
+    /**
+     * @param survey of the ways that were drawn; null before the first
+     * @param lasts how long the last one like it took until all ways were counted; null where that is not known
+     */
+    private record Glanced(SurveyDocument survey, Duration lasts) {}
+
+    /** A survey by its name and the steps of its routine, as there are several of a routine with outs. */
+    private record Asked(String name, List<String> steps) {}
+
     /** A routine, the numbers of one world, and the step that is taken hold of. */
     record BoundariesRequest(
             @NotNull @Valid RoutineDocument routine,
@@ -135,6 +166,15 @@ class AnalysisController {
     /** As many as fit the shelf of somebody who has them all open; a survey is some hundred kilobytes at most. */
     private static final int MOST_REMEMBERED = 50;
 
+    /** Each has a few kinds of work under way. */
+    private static final int MOST_PAGES = 200;
+
+    /** Others are to be glanced at, too. */
+    private static final Duration LONGEST_GLANCE = Duration.ofMillis(250);
+
+    private static final long SHORTEST_WORTH_TELLING_MS = 500;
+    private static final float MILLIS_OF_A_SECOND = 1000;
+
     private final RoutineFiles files;
     private final PerformerNotes notes;
     private final Computations computations;
@@ -142,6 +182,10 @@ class AnalysisController {
     /** Surveys by what they depend on, which titles and notes are not; the same question asked twice is computed once. */
     private final Cache<Routine, SurveyDocument> surveys =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+
+    /** How long the last survey took that went over all ways: the next one of the same steps is much like it. */
+    private final Cache<Asked, Duration> lasted =
+            Caffeine.newBuilder().maximumSize(MOST_PAGES).build();
 
     AnalysisController(RoutineFiles files, PerformerNotes notes, Computations computations) {
         this.computations = computations;
@@ -196,9 +240,38 @@ class AnalysisController {
         if (known != null) {
             return ResponseEntity.ok(known);
         }
+        Asked asked = new Asked(
+                Objects.requireNonNullElse(request.computation(), ""),
+                routine.steps().stream().map(Step::id).toList());
+        AtomicReference<SurveyDocument> glanced = new AtomicReference<>();
         // Hundreds may wait: a routine takes a hundredth of the memory of its plan, which is read again when it is its
         // turn.
-        return computations.answer(request.computation(), effort -> survey(routine, effort));
+        return computations.answer(
+                request.computation(),
+                (ways, effort) -> {
+                    Survey seen = glance(files.plan(routine), ways, effort);
+                    if (seen.worlds() > 0) {
+                        glanced.set(SurveyDocument.of(seen, true));
+                    }
+                    return new Glanced(glanced.get(), lasted.getIfPresent(asked));
+                },
+                effort -> survey(routine, asked, glanced::get, effort));
+    }
+
+    private static Survey glance(Plan plan, int ways, Effort effort) {
+        long until = System.nanoTime() + LONGEST_GLANCE.toNanos();
+        BooleanSupplier ends = () -> effort.stopped() || System.nanoTime() > until;
+        return Surveyor.glance(plan, SurveyOptions.withDefaults().with(ends), ways);
+    }
+
+    /** What is seen of a survey while it waits or is under way; nothing of one that is not. */
+    @GetMapping("/survey/{computation}")
+    SoFarDocument soFar(@PathVariable String computation) {
+        return computations
+                .soFar(computation)
+                .filter(soFar -> soFar.glanced() instanceof Glanced)
+                .map(soFar -> SoFarDocument.of((Glanced) soFar.glanced(), soFar.spent()))
+                .orElse(new SoFarDocument(null, null));
     }
 
     /** A world in which a condition fails although, or because, a choice is made with this number. */
@@ -221,7 +294,11 @@ class AnalysisController {
         });
     }
 
-    private SurveyDocument survey(Routine routine, Effort effort) {
+    /**
+     * @param asked under which name it was asked for
+     * @param glanced what was seen of it before, or null
+     */
+    private SurveyDocument survey(Routine routine, Asked asked, Supplier<SurveyDocument> glanced, Effort effort) {
         // Somebody else may have asked the same while this waited.
         SurveyDocument known = surveys.getIfPresent(routine);
         if (known != null) {
@@ -230,9 +307,20 @@ class AnalysisController {
         Plan plan = files.plan(routine);
         SurveyOptions options =
                 SurveyOptions.withDefaults().with(effort::stopped).withHurry(effort::hurried);
-        SurveyDocument found = SurveyDocument.of(Surveyor.survey(plan, options));
+        long begun = System.nanoTime();
+        SurveyDocument found = SurveyDocument.of(Surveyor.survey(plan, options), false);
+        SurveyDocument before = glanced.get();
+        if (found.worlds() == 0 && before != null) {
+            // It was stopped before it saw anything: what was glanced at is not nothing.
+            return before.over();
+        }
         if (!found.stopped()) {
             surveys.put(routine, found);
+        }
+        if (found.exhaustive()) {
+            lasted.put(asked, Duration.ofNanos(System.nanoTime() - begun));
+        } else {
+            lasted.invalidate(asked);
         }
         return found;
     }

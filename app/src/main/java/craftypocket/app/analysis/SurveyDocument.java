@@ -21,6 +21,7 @@ import java.util.Map;
  * @param exhaustive whether these were all there are; otherwise shares carry a 95 % interval
  * @param seed of the sample; 0 when worlds were visited in order
  * @param stopped whether it was ended early; the figures are then of what was looked at
+ * @param underWay whether it is only glanced at, and not done
  * @param findings claims first, in the order of the routine; then what each step expects and whether it can be done
  * @param bands by moment, the set-up first, and role: where it can be, and in which share of the worlds
  */
@@ -31,6 +32,7 @@ record SurveyDocument(
         long ways,
         @NotNull String sampledBecause,
         boolean stopped,
+        boolean underWay,
         long seed,
         boolean allHold,
         @NotNull List<FindingDocument> findings,
@@ -82,7 +84,7 @@ record SurveyDocument(
 
     record SpotDocument(@NotNull String place, int position, double share) {}
 
-    static SurveyDocument of(Survey survey) {
+    static SurveyDocument of(Survey survey, boolean underWay) {
         return new SurveyDocument(
                 survey.worlds(),
                 survey.exhaustive(),
@@ -90,10 +92,17 @@ record SurveyDocument(
                 survey.ways(),
                 survey.sampledBecause(),
                 survey.stopped(),
+                underWay,
                 survey.seed(),
                 survey.allHold(),
                 findings(survey),
                 bands(survey));
+    }
+
+    /** The same of a survey that is not under way any more. */
+    SurveyDocument over() {
+        return new SurveyDocument(
+                worlds, exhaustive, counted, ways, sampledBecause, stopped, false, seed, allHold, findings, bands);
     }
 
     private static List<FindingDocument> findings(Survey survey) {

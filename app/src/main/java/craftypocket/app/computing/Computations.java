@@ -7,9 +7,11 @@ import java.io.IOException;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.ScheduledExecutorService;
@@ -56,10 +58,34 @@ public class Computations {
 
     private static final Duration BEAT = Duration.ofMillis(50);
 
+    /** What is not answered after this time is glanced at; and again after each time that is so many times as long. */
+    private static final Duration GLANCE_AFTER = Duration.ofMillis(100);
+
+    private static final int WIDER = 4;
+
+    /** How many ways a glance has, as whoever waits wants to see something, and not to wait for that too. */
+    private static final int FIRST_GLANCE = 200;
+
+    private static final int WIDEST_GLANCE = 13_000;
+
     /** The header by which a page says which one it is. */
     public static final String PAGE = "Page-Id";
 
     private static final int LONGEST_PAGE = 60;
+
+    /** Shows something of a computation while it waits or is under way: so many ways, drawn. */
+    @FunctionalInterface
+    public interface Glance {
+        Object of(int ways, Effort effort);
+    }
+
+    /**
+     * What there is to tell of a computation before its answer.
+     *
+     * @param glanced what was seen at the last glance; null before the first
+     * @param spent how long it has been under way; nothing while it waits
+     */
+    public record SoFar(Object glanced, Duration spent) {}
 
     /** How somebody is answered. */
     private interface Reply {
@@ -131,14 +157,24 @@ public class Computations {
         private volatile double share;
         /** When it began to run, in nanoseconds; 0 while it waits. */
         private volatile long since;
+        /** Shows something of it before; null for what cannot be glanced at. */
+        private final Glance glance;
+
+        private volatile Object glanced;
+        private final long asked = System.nanoTime();
+        /** When it is glanced at next, in nanoseconds since it was asked, and how many ways that glance has. */
+        private long glanceAfter = GLANCE_AFTER.toNanos();
+
+        private int glanceWays = FIRST_GLANCE;
         /** A blank and the answer are not written at the same time; somebody who reads slowly holds up nobody else. */
         private final Lock writing = new ReentrantLock();
 
         /** Guarded by the lock. */
         private boolean answered;
 
-        <T> Work(String name, Duration budget, Reply reply, Function<Effort, T> does) {
+        <T> Work(String name, Duration budget, Reply reply, Glance glance, Function<Effort, T> does) {
             this.name = name;
+            this.glance = glance;
             this.budget = budget;
             this.reply = reply;
             page = page();
@@ -199,8 +235,23 @@ public class Computations {
             }
         }
 
+        /** Glances at it if it is time to. Called by the clock alone. */
+        private void glance(long now) {
+            if (glance != null && now - asked > glanceAfter && glanceWays <= WIDEST_GLANCE) {
+                int ways = glanceWays;
+                glanceAfter *= WIDER;
+                glanceWays *= WIDER;
+                glances.execute(() -> {
+                    if (!stopped && named.get(name) == this) {
+                        glanced = glance.of(ways, this);
+                    }
+                });
+            }
+        }
+
         /** Looks whether there is still time, and still somebody who waits. */
         private void beat(long now) {
+            glance(now);
             if (since != 0) {
                 long spent = now - since;
                 hurried = spent > PATIENCE * budget.toNanos();
@@ -228,6 +279,9 @@ public class Computations {
 
     private final ForkJoinPool pool = new ForkJoinPool(CORES);
     private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(Computations::daemon);
+    /** One thread for all: whoever works is hardly slowed by it. */
+    private final ExecutorService glances = Executors.newSingleThreadExecutor(Computations::daemon);
+
     private final Map<String, Work> named = new ConcurrentHashMap<>();
     /** What is under way. */
     private final Set<Work> running = ConcurrentHashMap.newKeySet();
@@ -265,8 +319,17 @@ public class Computations {
      * @param does is handed the question whether it should stop, and tells it how far it is
      */
     public <T> ResponseEntity<ResponseBodyEmitter> answer(String asked, Function<Effort, T> does) {
+        return answer(asked, null, does);
+    }
+
+    /**
+     * The same of what can be glanced at before it is done.
+     *
+     * @param glance shows something of it; only what was given a name is glanced at, for nobody could ask for it otherwise
+     */
+    public <T> ResponseEntity<ResponseBodyEmitter> answer(String asked, Glance glance, Function<Effort, T> does) {
         Begun reply = new Begun();
-        begin(asked, budget, reply, does);
+        begin(asked, budget, reply, asked == null ? null : glance, does);
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(reply.answer);
     }
 
@@ -278,7 +341,7 @@ public class Computations {
      */
     public <T> DeferredResult<Object> whole(Function<Effort, ResponseEntity<T>> does) {
         Whole reply = new Whole();
-        begin(null, longBudget, reply, does);
+        begin(null, longBudget, reply, null, does);
         return reply.answer;
     }
 
@@ -292,8 +355,8 @@ public class Computations {
         }
     }
 
-    private <T> void begin(String asked, Duration time, Reply reply, Function<Effort, T> does) {
-        Work work = new Work(asked == null ? UUID.randomUUID().toString() : asked, time, reply, does);
+    private <T> void begin(String asked, Duration time, Reply reply, Glance glance, Function<Effort, T> does) {
+        Work work = new Work(asked == null ? UUID.randomUUID().toString() : asked, time, reply, glance, does);
         synchronized (waiting) {
             if (closed || waiting.size() >= MOST_WAITING) {
                 throw new Refusal(
@@ -409,6 +472,14 @@ public class Computations {
         return work == null ? 1 : work.share;
     }
 
+    /** What there is to tell of one that waits or is under way; nothing of one that is not. */
+    public Optional<SoFar> soFar(String name) {
+        return Optional.ofNullable(named.get(name))
+                .map(work -> new SoFar(
+                        work.glanced,
+                        work.since == 0 ? Duration.ZERO : Duration.ofNanos(System.nanoTime() - work.since)));
+    }
+
     /** How many wait or are under way. */
     int count() {
         synchronized (waiting) {
@@ -420,6 +491,7 @@ public class Computations {
     @EventListener(ContextClosedEvent.class)
     void closing() {
         clock.shutdownNow();
+        glances.shutdownNow();
         List<Work> left;
         synchronized (waiting) {
             closed = true;

@@ -958,10 +958,7 @@ public final class Hands {
     /** Riffles so often: the halves fall into each other, every cut as likely as a coin tossed for each card makes it. */
     public void riffle(int place, int times, Chance draws) {
         holds.mixed(place, 0, size(place));
-        boolean done = standsIn(ShuffleLaw.Kind.RIFFLE, place, 0, size(place), 0, times);
-        for (int i = 0; i < times && !done; i++) {
-            reorderings.riffle(place * cards, size(place), draws);
-        }
+        mix(ShuffleLaw.Kind.RIFFLE, place, 0, size(place), 0, times, draws);
     }
 
     /**
@@ -974,9 +971,7 @@ public final class Hands {
      */
     public void riffleAt(int place, int depth, int count, int cut, Chance draws) {
         holds.mixed(place, depth, count);
-        if (!standsIn(ShuffleLaw.Kind.CUT_RIFFLE, place, depth, count, cut, 1)) {
-            reorderings.riffleAt(place * cards + depth, count, cut, draws);
-        }
+        mix(ShuffleLaw.Kind.CUT_RIFFLE, place, depth, count, cut, 1, draws);
     }
 
     /** The same with the whole pile, which is not squared yet: cards of the upper packet can be told from the others. */
@@ -985,19 +980,14 @@ public final class Hands {
         for (int position = 1; position <= cut; position++) {
             holds.ofUpper(card(place, position));
         }
-        if (!standsIn(ShuffleLaw.Kind.CUT_RIFFLE, place, 0, size(place), cut, 1)) {
-            reorderings.riffleAt(place * cards, size(place), cut, draws);
-        }
+        mix(ShuffleLaw.Kind.CUT_RIFFLE, place, 0, size(place), cut, 1, draws);
         holds.take(place, Hold.Kind.STEP, 0);
     }
 
     /** Shuffles a pile so often overhand, in so many chunks: their boundaries are any of the gaps between cards, equally likely. */
     public void overhandByChance(int place, int chunks, int times, Chance draws) {
         holds.mixed(place, 0, size(place));
-        boolean done = standsIn(ShuffleLaw.Kind.OVERHAND, place, 0, size(place), chunks, times);
-        for (int i = 0; i < times && !done; i++) {
-            overhandByChance(place, chunks, draws);
-        }
+        mix(ShuffleLaw.Kind.OVERHAND, place, 0, size(place), chunks, times, draws);
     }
 
     private void overhandByChance(int place, int chunks, Chance draws) {
@@ -1019,13 +1009,31 @@ public final class Hands {
     public void wash(int place, Chance draws) {
         holds.mixed(place, 0, size(place));
         comeUp(place, size(place));
-        if (!standsIn(ShuffleLaw.Kind.WASH, place, 0, size(place), 0, 1)) {
-            reorderings.wash(place * cards, size(place), draws);
+        mix(ShuffleLaw.Kind.WASH, place, 0, size(place), 0, 1, draws);
+    }
+
+    private void mix(ShuffleLaw.Kind kind, int place, int depth, int count, int part, int times, Chance draws) {
+        boolean done = mixer != null && mixer.mixes(place, depth, count, new ShuffleLaw(kind, count, part), times);
+        for (int time = 0; time < times && !done; time++) {
+            fall(kind, place, depth, count, part, draws);
         }
     }
 
-    private boolean standsIn(ShuffleLaw.Kind kind, int place, int depth, int count, int part, int times) {
-        return mixer != null && mixer.mixes(place, depth, count, new ShuffleLaw(kind, count, part), times);
+    /** Lets the cards below a depth fall as a move that shuffles them would, and does nothing else. */
+    public void fall(int place, int depth, ShuffleLaw law, int times, Chance draws) {
+        for (int time = 0; time < times; time++) {
+            fall(law.kind(), place, depth, law.cards(), law.part(), draws);
+        }
+    }
+
+    private void fall(ShuffleLaw.Kind kind, int place, int depth, int count, int part, Chance draws) {
+        int from = place * cards + depth;
+        switch (kind) {
+            case RIFFLE -> reorderings.riffle(from, count, draws);
+            case CUT_RIFFLE -> reorderings.riffleAt(from, count, part, draws);
+            case OVERHAND -> overhandByChance(place, part, draws);
+            case WASH -> reorderings.wash(from, count, draws);
+        }
     }
 
     // ---- things -----------------------------------------------------------------------------------------------

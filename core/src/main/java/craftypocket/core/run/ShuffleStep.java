@@ -479,6 +479,7 @@ final class ShuffleStep {
             survey.tooMuch(TOO_MANY_PLACES);
             return 0;
         }
+        apart &= survey.keeps(made.room() / 2);
         groups.add(made);
         return keys.add(key.array(), chosen);
     }
@@ -544,7 +545,8 @@ final class ShuffleStep {
                 apart = false;
                 survey.tooMuch(TOO_MANY_PLACES);
             }
-            apart &= !survey.tooMuch();
+            // By cell, the chance and the state to which it leads.
+            apart &= !survey.tooMuch() && survey.keeps(another ? 2L * group.cells() : 0);
             if (apart && falling.law == null) {
                 ways[node] = new HandKernel.Way(law(nodes.group[node]), ascending, choicesOf(group.call));
                 ChunkLaw.Row row = ways[node].law().row(ascending);

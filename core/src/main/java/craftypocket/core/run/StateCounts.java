@@ -23,8 +23,14 @@ final class StateCounts {
     /** Shares of where roles can be are told in parts of this. */
     private static final int PARTS = 1_000_000;
 
-    /** A shuffle that goes wrong is looked for among the first so many at most. */
-    private static final int MOST_SHUFFLES_TRIED = 100_000;
+    /** A shuffle that goes wrong is looked for among the first so many at most: a second, if none does. */
+    private static final int MOST_SHUFFLES_TRIED = 5_000_000;
+
+    /** The same where nobody knows how likely it is. */
+    private static final int MOST_DRAWS_TRIED = 100_000;
+
+    /** Where there are so few among all that would be tried, none is. */
+    private static final double TOO_FEW = 0.1;
 
     /** With so many times as many tries as are needed on the average, one of them does it. */
     private static final double ENOUGH_TRIES = 30;
@@ -383,12 +389,11 @@ final class StateCounts {
             if (falls) {
                 begin(step, hands, numbers);
                 double[] wanted = failing > last ? failingFrom[last + 1] : null;
-                double tries = Math.min(MOST_SHUFFLES_TRIED, Math.ceil(ENOUGH_TRIES / share));
                 at = fall(
                         step,
                         hands,
                         numbers,
-                        tries,
+                        tries(share),
                         reached -> (!here || fails(condition))
                                 && (wanted == null ? out[last + 1][reached] > 0 : wanted[reached] > 0));
             } else {
@@ -408,6 +413,15 @@ final class StateCounts {
             }
         }
         return at < 0 ? null : numbers;
+    }
+
+    /** How many shuffles are tried where one in so many does it; 0 where nobody knows. */
+    private static double tries(double share) {
+        if (share == 0) {
+            return MOST_DRAWS_TRIED;
+        }
+        double enough = Math.ceil(ENOUGH_TRIES / share);
+        return share * MOST_SHUFFLES_TRIED < TOO_FEW ? 1 : Math.min(MOST_SHUFFLES_TRIED, enough);
     }
 
     /** Does a step with its numbers. If names are read in it, these are such that it leads where it should and fails what it should. */
@@ -475,11 +489,17 @@ final class StateCounts {
         Choice[] choices = judge.choices(step);
         int chance = chanceOf(step);
         Hands next = survey.after();
-        for (int shuffle = 1; shuffle <= tries; shuffle++) {
+        Fallen fallen = new Fallen(survey);
+        for (int shuffle = 1; shuffle <= tries && !survey.stopped(); shuffle++) {
+            if (!fallen.asNever(shuffle)) {
+                continue;
+            }
             judge.values(step).set(choices[chance].setting(), 0, shuffle);
             next.copyFrom(hands);
             next.knownBy(survey.told());
+            next.mixedBy(fallen.over(next));
             judge.perform(step, next);
+            next.mixedBy(null);
             int reached = survey.find(next, step);
             if (reached >= 0 && wanted.test(reached)) {
                 numbers[survey.firstChoice(step) + chance] = shuffle;

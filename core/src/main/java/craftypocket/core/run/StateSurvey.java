@@ -55,6 +55,7 @@ final class StateSurvey {
     private final Plan plan;
     private final SurveyOptions options;
     private final Part part;
+    private final Room room;
     /** By role, the last step in which it was seen to matter whose card it is. */
     private final int[] readBy;
     /** The step that is done. */
@@ -106,6 +107,9 @@ final class StateSurvey {
     private boolean[] namelessAfter;
 
     private StateGraph graph;
+    /** For how many links it has taken room. */
+    private long linksKept;
+
     private int ways;
     /** Whether it is worth to begin anew, as something is done in another way now. */
     private boolean retried;
@@ -123,12 +127,9 @@ final class StateSurvey {
         static final Part WHOLE = new Part(any -> true, -1);
     }
 
-    private StateSurvey(Plan plan, SurveyOptions options) {
-        this(plan, options, Part.WHOLE);
-    }
-
-    private StateSurvey(Plan plan, SurveyOptions options, Part part) {
+    private StateSurvey(Plan plan, SurveyOptions options, Part part, Room room) {
         this.plan = plan;
+        this.room = room;
         this.options = options;
         this.part = part;
         judge = new StepJudge(plan, options.only(), part.judged);
@@ -175,13 +176,18 @@ final class StateSurvey {
     }
 
     static Outcome of(Plan plan, SurveyOptions options) {
-        StateSurvey survey = new StateSurvey(plan, options);
+        try (Room room = new Room()) {
+            return of(plan, options, room);
+        }
+    }
+
+    private static Outcome of(Plan plan, SurveyOptions options, Room room) {
+        StateSurvey survey = new StateSurvey(plan, options, Part.WHOLE, room);
         boolean fits = Arrays.stream(survey.conditionsOf).allMatch(c -> c.length <= MOST_CONDITIONS);
         Optional<Tally> tally = fits && survey.forward()
                 ? Optional.of(new StateCounts(survey, survey.graph).tally())
                 : Optional.empty();
-        boolean stopped =
-                options.cancelled().getAsBoolean() || options.hurried().getAsBoolean();
+        boolean stopped = survey.stopped();
         return new Outcome(
                 tally,
                 tally.isPresent() || stopped ? "" : survey.why,
@@ -194,6 +200,12 @@ final class StateSurvey {
      * asks what the performer knows, which can depend on all cards. How often everything holds together is not told by it.
      */
     static Optional<Tally> inParts(Plan plan, SurveyOptions options) {
+        try (Room room = new Room()) {
+            return inParts(plan, options, room);
+        }
+    }
+
+    private static Optional<Tally> inParts(Plan plan, SurveyOptions options, Room room) {
         List<Part> parts = new ArrayList<>();
         parts.add(new Part(i -> plan.conditions().get(i).kind() != Condition.Kind.CLAIM, 0));
         for (int condition = 0; condition < plan.conditions().size(); condition++) {
@@ -207,7 +219,7 @@ final class StateSurvey {
         }
         Tally all = null;
         for (Part part : parts) {
-            StateSurvey survey = new StateSurvey(plan, options, part);
+            StateSurvey survey = new StateSurvey(plan, options, part, room);
             if (!survey.forward()) {
                 return Optional.empty();
             }
@@ -268,14 +280,16 @@ final class StateSurvey {
      * What the performer knows at each moment in each way; nothing when there is too much to go through.
      */
     static Optional<Knowledge> known(Plan plan, SurveyOptions options) {
-        StateSurvey survey = new StateSurvey(plan, options);
-        survey.live();
-        return survey.forward()
-                ? Optional.of(new Knowledge(
-                        plan,
-                        List.copyOf(survey.histories),
-                        survey.alike.stream().map(AlikeStates::known).toList()))
-                : Optional.empty();
+        try (Room room = new Room()) {
+            StateSurvey survey = new StateSurvey(plan, options, Part.WHOLE, room);
+            survey.live();
+            return survey.forward()
+                    ? Optional.of(new Knowledge(
+                            plan,
+                            List.copyOf(survey.histories),
+                            survey.alike.stream().map(AlikeStates::known).toList()))
+                    : Optional.empty();
+        }
     }
 
     /** Follows what the performer lives through. */
@@ -336,6 +350,8 @@ final class StateSurvey {
     private boolean steps() {
         retried = false;
         ways = 0;
+        linksKept = 0;
+        room.empty();
         widths = new Widths(plan.choices().size());
         if (alike != null) {
             alike.clear();
@@ -544,6 +560,17 @@ final class StateSurvey {
         return options.chunks();
     }
 
+    /** Whether there is room for so many more cells of eight bytes; waits until there is. */
+    boolean keeps(long cells) {
+        boolean fits = room.take(
+                cells,
+                () -> options.cancelled().getAsBoolean() || options.hurried().getAsBoolean());
+        if (!fits) {
+            tooMuch("other surveys need the memory that is left");
+        }
+        return fits;
+    }
+
     /** Whether so many more links can be kept. */
     boolean hasRoomFor(long more) {
         return graph.links() + more <= MOST_LINKS;
@@ -555,7 +582,14 @@ final class StateSurvey {
         if (many) {
             tooMuch("too many layouts are possible");
         }
-        return many || options.cancelled().getAsBoolean() || options.hurried().getAsBoolean();
+        long more = graph.links() - linksKept;
+        linksKept = graph.links();
+        return many || !keeps(more) || stopped();
+    }
+
+    /** Whether nobody waits any more, or too long. */
+    boolean stopped() {
+        return options.cancelled().getAsBoolean() || options.hurried().getAsBoolean();
     }
 
     // ---- the ways of doing a step ---------------------------------------------------------------------------------

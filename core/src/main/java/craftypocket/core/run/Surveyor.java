@@ -58,6 +58,14 @@ public final class Surveyor {
         return new Surveyor(plan, options).run();
     }
 
+    /** So many worlds, drawn in the thread that asks: what is seen of a survey before it is done. They settle no verdict. */
+    public static Survey glance(Plan plan, SurveyOptions options, int worlds) {
+        Surveyor surveyor = new Surveyor(plan, options.withWorkers(1).withSample(worlds, options.seed()));
+        Tally tally = surveyor.sample();
+        tally.broughtToAnEnd = false;
+        return surveyor.survey(tally, Extent.SAMPLE);
+    }
+
     /** An upper bound of the number of worlds, or {@link Long#MAX_VALUE}. */
     public static long mostWorlds(Plan plan) {
         long product = 1;
@@ -163,10 +171,10 @@ public final class Surveyor {
         return tally;
     }
 
-    private static Tally visit(int lanes, IntFunction<Tally> work) {
+    private Tally visit(int lanes, IntFunction<Tally> work) {
+        IntStream each = IntStream.range(0, lanes);
         // Each tally is added as soon as it is there: of a long routine they are large.
-        return IntStream.range(0, lanes)
-                .parallel()
+        return (options.workers() > 1 ? each.parallel() : each)
                 .mapToObj(work)
                 .reduce(Tally::plus)
                 .orElseThrow();

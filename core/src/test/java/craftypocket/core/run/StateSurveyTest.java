@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import craftypocket.core.Rounds;
 import craftypocket.core.Script;
 import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.layout.Place;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.RandomRoutines;
@@ -454,6 +455,46 @@ class StateSurveyTest {
                 .claim("directly-below", "role", "L", "of", "K");
 
         assertThat(claimed(script).low()).isCloseTo(46.0 / 51, within(1e-14));
+    }
+
+    /** What is seen before a survey is done shows ways, and settles nothing. */
+    @Test
+    void a_glance_is_no_verdict() {
+        Plan plan = fourKeys().plan();
+        Survey glance = Surveyor.glance(plan, SurveyOptions.withDefaults(), 200);
+
+        assertThat(glance.worlds()).isEqualTo(200);
+        assertThat(glance.stopped()).isTrue();
+        assertThat(glance.exhaustive()).isFalse();
+        assertThat(glance.allHold()).isFalse();
+        assertThat(glance.findings())
+                .extracting(Survey.Finding::verdict)
+                .containsOnly(Survey.Verdict.SOMETIMES, Survey.Verdict.OPEN);
+        assertThat(glance.findings()).allMatch(finding -> finding.low() < finding.high());
+    }
+
+    /** A card at place 10 comes to the top by one riffle in a million: it is found and shown, and fails there. */
+    @Test
+    void what_fails_in_one_shuffle_of_a_million_is_shown() {
+        Script script = Script.deck(52)
+                .key("K", "AS", 10)
+                .step("spectator-riffle")
+                .claim("position", "role", "K", "nth", "2-52");
+        Survey.Finding finding = claimed(script);
+        // The first place is marked for the lower packet, and nine of the 51 others for the upper one.
+        double choose = 1;
+        for (int marked = 1; marked <= 9; marked++) {
+            choose *= (52.0 - marked) / marked;
+        }
+
+        assertThat(1 - finding.low()).isCloseTo(Math.scalb(choose, -52), within(1e-15));
+        assertThat(finding.failing()).isNotNull();
+        assertThat(script.trace(finding.failing().numbers())
+                        .end()
+                        .layout()
+                        .at(Place.read("deck").orElseThrow())
+                        .card(1))
+                .isEqualTo(script.plan().pack().find("AS", any -> true));
     }
 
     /** The bottom card comes to the top by one riffle in 2^52: too seldom to be shown, and never told as never. */
