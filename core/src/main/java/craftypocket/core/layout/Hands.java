@@ -600,8 +600,7 @@ public final class Hands {
     public long traits(int card, boolean[] nameless) {
         long told = nameless[card] ? 0xff : card;
         long done = ((long) drawn(card) << Byte.SIZE) | (state[doneAt + card] & 0xff);
-        return (((told << Integer.SIZE) | known.rolesOf(card) | known.takenAs(card) << Short.SIZE) << 2 * Byte.SIZE)
-                | done;
+        return (((told << Integer.SIZE) | known.rolesOf(card)) << 2 * Byte.SIZE) | done;
     }
 
     /** Whether shuffling a block can bring nothing into view that anybody waits for. */

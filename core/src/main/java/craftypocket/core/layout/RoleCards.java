@@ -14,6 +14,8 @@ final class RoleCards {
     private static final int YOU = 1 << Knower.PERFORMER;
     /** Whose card a role is matters no more. */
     private static final byte FORGOTTEN = -1;
+    /** Some card that is not the role’s: which one matters to nobody. */
+    private static final byte WRONG = Byte.MAX_VALUE;
 
     private final byte[] state;
     private final int roles;
@@ -42,23 +44,28 @@ final class RoleCards {
     void rename(byte[] into, byte[] renamed, boolean origins) {
         for (int role = 0; role < roles; role++) {
             into[cardAt + role] = forgotten(role) ? FORGOTTEN : renamed(state[cardAt + role] - 1, renamed);
-            into[takenForAt + role] = renamed(state[takenForAt + role] - 1, renamed);
+            into[takenForAt + role] = taken(role) == 0 ? 0 : rightlyTaken(role) ? into[cardAt + role] : WRONG;
             into[fromAt + role] = origins ? state[fromAt + role] : 0;
         }
+    }
+
+    private byte taken(int role) {
+        return state[takenForAt + role];
+    }
+
+    private boolean rightlyTaken(int role) {
+        return taken(role) == state[cardAt + role];
     }
 
     private static byte renamed(int card, byte[] renamed) {
         return (byte) (card < 0 ? 0 : renamed[card] + 1);
     }
 
-    /** Cards of roles, and those that are taken for them, are not like others. */
+    /** Cards of roles are not like others. */
     void distinct(boolean[] cards) {
         for (int role = 0; role < roles; role++) {
             if (state[cardAt + role] > 0) {
                 cards[state[cardAt + role] - 1] = true;
-            }
-            if (state[takenForAt + role] > 0) {
-                cards[state[takenForAt + role] - 1] = true;
             }
         }
     }
@@ -68,15 +75,6 @@ final class RoleCards {
         int mine = 0;
         for (int role = 0; role < roles; role++) {
             mine |= state[cardAt + role] == card + 1 ? 1 << role : 0;
-        }
-        return mine;
-    }
-
-    /** The roles for whose card it is taken, a bit each. */
-    int takenAs(int card) {
-        int mine = 0;
-        for (int role = 0; role < roles; role++) {
-            mine |= state[takenForAt + role] == card + 1 ? 1 << role : 0;
         }
         return mine;
     }
@@ -151,7 +149,7 @@ final class RoleCards {
         state[takenForAt + role] = 0;
     }
 
-    /** The card that the performer takes for the role's, right or wrong; -1 for none. */
+    /** The card that the performer takes for the role’s, right or wrong; -1 for none. Compare it with that card and no other. */
     int takenFor(int role) {
         read(role);
         return state[takenForAt + role] - 1;
