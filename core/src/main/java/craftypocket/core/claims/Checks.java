@@ -2,6 +2,7 @@ package craftypocket.core.claims;
 
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Knower;
+import craftypocket.core.layout.Order;
 
 /** Checks that claims and the needs of moves share. Roles and places are indices. */
 public final class Checks {
@@ -84,44 +85,8 @@ public final class Checks {
      * @param within how many of them may be looked at
      */
     public static Check nextOfOrder(int key, int slug, int wanted, int within) {
-        return hands -> isNextOfOrder(hands, key, slug, wanted, within);
-    }
-
-    /** The same, asked at once. */
-    public static boolean isNextOfOrder(Hands hands, int key, int slug, int wanted, int within) {
-        if (hands.cardOf(key) < 0 || hands.cardOf(wanted) < 0) {
-            return false;
-        }
-        for (int nth = 1; nth <= within; nth++) {
-            if (nextOfOrder(hands, key, slug, nth) == hands.cardOf(wanted)) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    /** The nth card of an order below the key, counted round the pile; -1 when there is none. */
-    public static int nextOfOrder(Hands hands, int key, int slug, int nth) {
-        int place = hands.placeOf(hands.cardOf(key));
-        int size = hands.size(place);
-        int at = hands.positionIn(place, hands.cardOf(key));
-        int met = 0;
-        for (int below = 1; below < size; below++) {
-            int card = hands.card(place, 1 + (at - 1 + below) % size);
-            if (isOneOf(hands.slug(slug), card) && ++met == nth) {
-                return card;
-            }
-        }
-        return -1;
-    }
-
-    private static boolean isOneOf(int[] cards, int card) {
-        for (int each : cards) {
-            if (each == card) {
-                return true;
-            }
-        }
-        return false;
+        Order order = new Order(key, slug, wanted, within);
+        return hands -> hands.between(order) < within;
     }
 
     /** The card that the performer takes for a role's is the role's; where he takes none for it, he knows its name. */

@@ -73,37 +73,16 @@ public final class Hands {
     private final boolean[] open;
 
     private final Stowed stowed;
+    private final KeptOrder order;
     private Watcher watcher;
     private boolean namesRead;
-    private Reads reads = Reads.NOTHING;
+    private final Reads reads = new Reads();
     /** By card, its number in the canonical surface. */
     private final byte[] renamed;
 
     private Mixer mixer;
     private Namer namer;
     private Chance drawn;
-
-    /**
-     * What of a surface is kept apart only for who asks.
-     *
-     * @param origins from where roles were taken
-     * @param packets which cards come from the upper packet of a riffle that is not squared yet
-     */
-    public record Reads(boolean origins, boolean packets) {
-
-        public static final Reads NOTHING = new Reads(false, false);
-        static final Reads ORIGINS = new Reads(true, false);
-        static final Reads PACKETS = new Reads(false, true);
-
-        public Reads and(Reads more) {
-            return covers(more) ? this : new Reads(origins || more.origins, packets || more.packets);
-        }
-
-        /** Whether there is nothing more in it than in this. */
-        public boolean covers(Reads more) {
-            return (origins || !more.origins) && (packets || !more.packets);
-        }
-    }
 
     /** The same without notes, where nobody waits to see anything. */
     public Hands(Kit kit, Places places, int roles) {
@@ -141,7 +120,8 @@ public final class Hands {
         excessAt = noteAt + notes;
         int sightAt = excessAt + placeCount;
         // Looking for a card reads eight bytes at once, and so up to seven past the last slot.
-        drawnAt = sightAt + lookouts.size();
+        int orderAt = sightAt + lookouts.size();
+        drawnAt = orderAt + KeptOrder.BYTES;
         livedAt = drawnAt + (drawing ? cards : 0);
         state = new byte[livedAt + Lived.bytes(roles, faces) + Long.BYTES];
         reorderings = new Reorderings(state, new byte[cards]);
@@ -154,6 +134,7 @@ public final class Hands {
         known = new RoleCards(roles, state, knownAt);
         lived = new Lived(state, livedAt, roles, faces);
         stowed = new Stowed(props.things().size(), state, thingAt);
+        order = new KeptOrder(this, state, orderAt);
         this.lookouts = List.copyOf(lookouts);
         sights = new Sights(this, lookouts, state, sightAt);
         open = new boolean[placeCount];
@@ -371,6 +352,51 @@ public final class Hands {
         return known.missed();
     }
 
+    boolean remembers(int role) {
+        return known.remembers(role);
+    }
+
+    /** Of which cards of an order it is {@linkplain #summarizeOrder kept} how they lie; null for none. */
+    public void followOrder(Order followed) {
+        order.follow(followed);
+    }
+
+    /** From now on the cards of orders need not be told from others: only how many of them come between the followed ones is kept. */
+    public void summarizeOrder() {
+        order.summarize();
+    }
+
+    /** It has come about that so many cards of an order lie between the followed ones; less than 0 where nobody knows. */
+    public void orderFell(int place, int between) {
+        order.become(place, between);
+    }
+
+    /** What was asked of an order that was not kept, and so was answered by nothing; null for nothing. */
+    public Order orderMissed() {
+        return order.missed();
+    }
+
+    /** How many cards of an order come between two, as far as it matters; as many also where theirs does not come at all. */
+    public int between(Order asked) {
+        return order.between(asked);
+    }
+
+    /** The card of an order that comes first below the key is taken for theirs, if one comes. */
+    public void takeNextOfOrder(int key, int slug, int wanted) {
+        int next = order.next(key, slug, wanted);
+        if (next >= 0) {
+            takeFor(wanted, next);
+        }
+    }
+
+    /** The cards of a slug in their order, which are to be told from others; empty for a role of one card. Not to be changed. */
+    public int[] orderOf(int role) {
+        if (!order.asItLies()) {
+            order.lose(role);
+        }
+        return slug(role);
+    }
+
     /** Place and position of a role's card as one number, {@code place * (cards + 1) + position}; -1 without a card. */
     public int spotOf(int role) {
         int card = known.remembers(role) ? cardOf(role) : -1;
@@ -390,7 +416,7 @@ public final class Hands {
 
     /** The position from which a role's card was taken last, alone; 0 when it never was. */
     public int cameFrom(int role) {
-        reads = reads.and(Reads.ORIGINS);
+        reads.askOrigins();
         return known.cameFrom(role);
     }
 
@@ -433,7 +459,7 @@ public final class Hands {
 
     /** Whether a card can still be told to come from the upper packet of a riffle. */
     public boolean ofUpperPacket(int card) {
-        reads = reads.and(Reads.PACKETS);
+        reads.askPackets();
         return holds.ofUpperPacket(card);
     }
 
@@ -465,7 +491,20 @@ public final class Hands {
 
     /** The number that was noted for later steps, or -1. */
     public int noted(int note) {
+        reads.askNumber(note);
         return state[noteAt + note] - 1;
+    }
+
+    /** Whether a number was noted for later steps. */
+    public boolean isNoted(int note) {
+        return state[noteAt + note] != 0;
+    }
+
+    /** Whether the number that was noted is one of these. */
+    public boolean isNoted(int note, int low, int high) {
+        reads.askBound(note, low);
+        reads.askBound(note, high + 1);
+        return isNoted(note) && state[noteAt + note] > low && state[noteAt + note] <= high + 1;
     }
 
     /** Notes a number for later steps. */
@@ -525,8 +564,9 @@ public final class Hands {
     /** What was read before does not count. */
     public void forgetReads() {
         namesRead = false;
-        reads = Reads.NOTHING;
+        reads.clear();
         known.forgetMissed();
+        order.forgetMissed();
     }
 
     /**
@@ -559,6 +599,9 @@ public final class Hands {
         holds.rename(into, renamed, kept.packets());
         known.rename(into, renamed, kept.origins());
         stowed.rename(into, renamed);
+        for (int note = 0; note < notes; note++) {
+            into[noteAt + note] = (byte) (isNoted(note) ? kept.alike(note, state[noteAt + note] - 1) + 1 : 0);
+        }
         boolean done = anythingDone();
         for (int card = 0; card < cards && done; card++) {
             into[doneAt + renamed[card]] = state[doneAt + card];
@@ -643,7 +686,7 @@ public final class Hands {
     }
 
     /** The cards of a slug in their order; empty for a role of one card. Not to be changed. */
-    public int[] slug(int role) {
+    int[] slug(int role) {
         return kit.slugs()[role];
     }
 
@@ -832,6 +875,8 @@ public final class Hands {
     }
 
     private void move(int place, int depth, int count, int target, int into) {
+        order.disturbed(place);
+        order.disturbed(target);
         holds.moves(place, depth, count, target, into);
         if (!props.things().isEmpty()) {
             stowed.follow(place, depth, count, target, into);
@@ -888,6 +933,7 @@ public final class Hands {
 
     /** Turns over the block from one position to another, both included: its order is reversed and its sides change. */
     public void turn(int place, int first, int last) {
+        order.disturbed(place);
         holds.turned(place, first, last);
         reorderings.turn(place * cards + first - 1, last - first + 1);
     }
@@ -899,6 +945,7 @@ public final class Hands {
      * @param chunks the sizes; cards that they leave over land last, as one
      */
     public void overhand(int place, int depth, int count, int[] chunks) {
+        order.disturbed(place);
         holds.mixed(place, depth, count);
         pulled(place, depth, count, chunks);
         reorderings.overhand(place * cards + depth, count, chunks);
@@ -916,6 +963,7 @@ public final class Hands {
         for (int block : blocks) {
             count += block;
         }
+        order.disturbed(place);
         if (roughly && mixer != null && mixer.mixes(place, 0, count, null, 1)) {
             return;
         }
@@ -935,6 +983,7 @@ public final class Hands {
 
     /** Shuffles overhand in chunks whose sizes nobody states. */
     public void overhandRoughly(int place, int depth, int count, int[] chunks) {
+        order.disturbed(place);
         holds.mixed(place, depth, count);
         if (mixer != null && mixer.mixes(place, depth, count, null, 1)) {
             return;
@@ -950,6 +999,7 @@ public final class Hands {
      * @param in whether the lower half's first card comes out on top; otherwise the top card stays there
      */
     public void weave(int place, int depth, boolean in) {
+        order.disturbed(place);
         holds.mixed(place, depth, size(place) - depth);
         reorderings.weave(place * cards + depth, size(place) - depth, in);
     }
@@ -1012,6 +1062,7 @@ public final class Hands {
     }
 
     private void mix(ShuffleLaw.Kind kind, int place, int depth, int count, int part, int times, Chance draws) {
+        order.disturbed(place);
         boolean done = mixer != null && mixer.mixes(place, depth, count, new ShuffleLaw(kind, count, part), times);
         for (int time = 0; time < times && !done; time++) {
             fall(kind, place, depth, count, part, draws);
@@ -1175,6 +1226,7 @@ public final class Hands {
     public void choose(int role, int card) {
         int others = lived.follows() && card >= 0 ? known.rolesOf(card) : 0;
         known.choose(role, card);
+        order.chosen(role);
         lived.become(role, others);
     }
 

@@ -15,7 +15,7 @@ final class RoleCards {
     /** Whose card a role is matters no more. */
     private static final byte FORGOTTEN = -1;
     /** Some card that is not the role’s: which one matters to nobody. */
-    private static final byte WRONG = Byte.MAX_VALUE;
+    static final byte WRONG = Byte.MAX_VALUE;
 
     private final byte[] state;
     private final int roles;

@@ -30,6 +30,7 @@ public final class Plan {
     private final Hands start;
     private final Arrangement arrangement;
     private final int[] apart;
+    private final boolean[] ordered;
     private final List<PlannedStep> more;
 
     Plan(
@@ -57,6 +58,10 @@ public final class Plan {
                 .toList();
         this.conditions = conditions(steps, claims);
         this.start = start;
+        ordered = new boolean[pack.size()];
+        for (int role = 0; role < cast.parts().size(); role++) {
+            Arrays.stream(start.orderOf(role)).forEach(card -> ordered[card] = true);
+        }
         this.beliefs = List.copyOf(beliefs);
     }
 
@@ -138,6 +143,11 @@ public final class Plan {
         return apart[card] > step;
     }
 
+    /** Whether a card belongs to an order, and so is told from others by whoever asks for that. */
+    public boolean ordered(int card) {
+        return ordered[card];
+    }
+
     /** All choices, in the order in which they are made: first where named cards lie that nobody laid. */
     public List<Choice> choices() {
         return choices;
@@ -156,7 +166,7 @@ public final class Plan {
 
     /** The cards of a role's slug in order; empty for a role of one card. */
     public int[] slug(int role) {
-        return start.slug(role).clone();
+        return start.orderOf(role).clone();
     }
 
     /**

@@ -13,10 +13,8 @@ import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.Step;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.SettingList;
-import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -51,16 +49,12 @@ final class ToldApart {
     }
 
     /**
-     * By card, the last step for which something tells it from others, {@link #NEVER} for none: a slug, setting, claim or
+     * By card, the last step for which something tells it from others, {@link #NEVER} for none: a setting, claim or
      * thing names it, or it is marked, special, or not the only one of its face. What only a claim names matters no more once that
      * was judged.
      */
     static int[] of(Routine routine, Kit kit, Catalogue catalogue) {
         Map<Side, Integer> named = new ToldApart(kit.pack(), catalogue).namedIn(routine);
-        Set<Integer> ordered = new HashSet<>();
-        for (int[] slug : kit.slugs()) {
-            Arrays.stream(slug).forEach(ordered::add);
-        }
         int cards = kit.pack().size();
         int[] apart = new int[cards];
         for (int card = 0; card < cards; card++) {
@@ -69,7 +63,7 @@ final class ToldApart {
             boolean twin = IntStream.range(0, cards)
                     .anyMatch(other ->
                             other != number && kit.pack().card(other).front().equals(here.front()));
-            boolean always = twin || !here.regular() || kit.marks()[card] != 0 || ordered.contains(card);
+            boolean always = twin || !here.regular() || kit.marks()[card] != 0;
             apart[card] = always ? ALWAYS : named.getOrDefault(here.front(), NEVER);
         }
         return apart;

@@ -1,7 +1,9 @@
 package craftypocket.core.run;
 
+import craftypocket.core.chance.OrderLaw;
 import craftypocket.core.chance.ShuffleLaw;
 import java.lang.ref.SoftReference;
+import java.nio.ByteBuffer;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -22,6 +24,7 @@ final class ShuffleRows {
     private record Key(ShuffleLaw law, List<Integer> places) {}
 
     private final Map<Key, double[]> rows = new ConcurrentHashMap<>();
+    private final Map<List<Object>, double[][]> orders = new ConcurrentHashMap<>();
     private final AtomicLong cells = new AtomicLong();
 
     /** Those of earlier surveys; new ones once they are too many. */
@@ -32,6 +35,24 @@ final class ShuffleRows {
             kept = new SoftReference<>(now);
         }
         return now;
+    }
+
+    /** How many cards of an order come to lie between two, as {@link OrderLaw#between} says; not to be changed. */
+    double[][] between(boolean[] order, int riffles, int key, int wanted, int most) {
+        List<Object> asked = List.of(ByteBuffer.wrap(bytes(order)), riffles, key, wanted, most);
+        return orders.computeIfAbsent(asked, any -> {
+            double[][] chances = OrderLaw.between(order, riffles, key, wanted, most);
+            cells.addAndGet((long) chances.length * chances[0].length);
+            return chances;
+        });
+    }
+
+    private static byte[] bytes(boolean[] flags) {
+        byte[] bytes = new byte[flags.length];
+        for (int i = 0; i < flags.length; i++) {
+            bytes[i] = (byte) (flags[i] ? 1 : 0);
+        }
+        return bytes;
     }
 
     /**

@@ -2,6 +2,7 @@ package craftypocket.core.run;
 
 import craftypocket.core.chance.ShuffleLaw;
 import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Order;
 import craftypocket.core.layout.Slot;
 import craftypocket.core.moves.Trait;
 import craftypocket.core.read.Choice;
@@ -62,6 +63,9 @@ final class ShuffleStep {
     private final Hands sorted;
     private final byte[] bytes;
     private final boolean[] distinct;
+    /** By card, whether nothing but its place matters of it once it is shuffled. */
+    private final boolean[] loose;
+
     private final int[] conditionsBefore;
     private final int[] conditionsAfter;
     private final List<ChunksSetting> rough;
@@ -103,6 +107,7 @@ final class ShuffleStep {
      * @param call how many blocks were shuffled before in this step
      * @param followed how many cards are to be followed
      * @param counts whether how many cards chunks took or turned over is told, too
+     * @param order how cards of an order fall with it; null where there are none, or nobody knows
      * @param nodes by how they have to fall and by cell, its states
      */
     private record Group(
@@ -115,6 +120,7 @@ final class ShuffleStep {
             int count,
             int followed,
             boolean counts,
+            OrderFall order,
             Map<Falling, int[]> nodes) {
 
         /** How many places its followed cards have. */
@@ -204,6 +210,10 @@ final class ShuffleStep {
         sorted = after.another();
         bytes = new byte[after.stateBytes()];
         distinct = new boolean[survey.plan().pack().size()];
+        loose = survey.freeNames().clone();
+        for (int card = 0; card < loose.length; card++) {
+            loose[card] |= survey.shufflesOrder() && survey.onlyOrdered(card);
+        }
         List<Condition> conditions = survey.plan().conditions();
         conditionsBefore = Arrays.stream(survey.conditionsOf(step))
                 .filter(i -> conditions.get(i).kind() == Condition.Kind.EXPECTED_BEFORE)
@@ -359,14 +369,16 @@ final class ShuffleStep {
         int[] followed = followedFirst(placeNow, depthNow, countNow);
         if (followed.length > MOST_FOLLOWED) {
             apart = false;
-            survey.tooMuch("more than three cards matter in one shuffle");
+            if (!holdsOrder() || !survey.summarizesOrders(step)) {
+                survey.tooMuch("more than three cards matter in one shuffle");
+            }
             return 0;
         }
         int cell = 0;
         for (int i = followed.length - 1; i >= 0; i--) {
             cell = cell * countNow + followed[i];
         }
-        int group = group(state, chosen, call, followed.length);
+        int group = group(state, chosen, call, followed, cell);
         if (!apart) {
             return 0;
         }
@@ -380,7 +392,7 @@ final class ShuffleStep {
         boolean[] mine = new boolean[count];
         boolean up = usualSide(place, depth, count);
         int many = 0;
-        sorted.distinct(survey.freeNames(), survey.kept(), distinct);
+        sorted.distinct(loose, survey.kept(), distinct);
         for (int position = 0; position < count; position++) {
             byte slot = sorted.slot(place, depth + position + 1);
             slots[position] = slot;
@@ -441,13 +453,22 @@ final class ShuffleStep {
     }
 
     private long traits(byte slot) {
-        return sorted.traits(Slot.card(slot), survey.freeNames()) << 1 | (Slot.faceUp(slot) ? 1 : 0);
+        return sorted.traits(Slot.card(slot), loose) << 1 | (Slot.faceUp(slot) ? 1 : 0);
     }
 
-    private int group(int state, int[] chosen, int call, int followed) {
+    /** Whether the block that is shuffled has cards that only an order tells from others. */
+    private boolean holdsOrder() {
+        return IntStream.rangeClosed(depthNow + 1, depthNow + countNow)
+                .anyMatch(position -> survey.onlyOrdered(after.card(placeNow, position)));
+    }
+
+    /** @param cell where its followed cards lie, which counts only where it makes a difference to an order */
+    private int group(int state, int[] chosen, int call, int[] followed, int cell) {
         byte[] surface = new byte[bytes.length];
         survey.canonical(sorted, surface);
-        ByteBuffer key = ByteBuffer.allocate(surface.length + Short.BYTES * (chosen.length + 4) + 1);
+        ByteBuffer key =
+                ByteBuffer.allocate(surface.length + Short.BYTES * (chosen.length + 4) + 1 + 2 * Integer.BYTES);
+        key.putInt(survey.shufflesOrder() ? cell : 0).putInt(survey.shufflesOrder() ? timesNow : 0);
         key.put(surface)
                 .putShort((short) call)
                 .putShort((short) placeNow)
@@ -469,8 +490,9 @@ final class ShuffleStep {
                 placeNow,
                 depthNow,
                 countNow,
-                followed,
+                followed.length,
                 counts(call),
+                survey.shufflesOrder() ? orderFall(followed) : null,
                 new HashMap<>());
         // Chunks have so many places for each number of cards that are taken.
         cells += (long) made.room() * (lawNow == null ? countNow + 1 : timesNow);
@@ -824,31 +846,15 @@ final class ShuffleStep {
             setAmounts(group.chosen);
             setOthers();
             int[] stated = group.counts ? setChunks(group.call, group.count, counted) : null;
-            after.copyFrom(before);
-            caught = false;
-            calls = 0;
-            after.mixedBy((place, depth, count, law, times) -> {
-                int call = calls++;
-                if (call == group.call) {
-                    // What chunks leave over is as it is here: only their number tells what that is.
-                    after.write(bytes);
-                    sorted.read(group.counts ? bytes : group.surface);
-                    if (group.counts) {
-                        followedFirst(place, depth, group.count);
-                    } else {
-                        after.read(group.surface);
-                    }
-                    after.arrange(place, depth, arranged(group, places, turns ? counted : 0));
+            int from = node;
+            OrderFall.each(group.order, places, (between, chance) -> {
+                if (apart) {
+                    links.add(from, goOn(group, places, counted, between, on), 0, chance);
                 }
-                return call != group.call + 1 || caught(place, depth, count, law, times);
             });
-            after.knownBy(survey.told());
-            judge.perform(step, after);
-            after.mixedBy(null);
             if (stated != null) {
                 setChunks(group.call, stated);
             }
-            links.add(node, caught ? group(group.state, group.chosen, group.call + 1, on) : end(on), 0, 1);
             if (next.size() > StateSurvey.MOST_STATES) {
                 apart = false;
                 survey.tooMuch(TOO_MANY_PLACES);
@@ -858,6 +864,49 @@ final class ShuffleStep {
         readsNoNames();
         add(links, on.size);
         return on;
+    }
+
+    /** The same from one state; gives the one that it leads to. */
+    private int goOn(Group group, int[] places, int counted, int between, Nodes on) {
+        after.copyFrom(before);
+        caught = false;
+        calls = 0;
+        after.mixedBy((place, depth, count, law, times) -> {
+            int call = calls++;
+            if (call == group.call) {
+                // What chunks leave over is as it is here: only their number tells what that is.
+                after.write(bytes);
+                sorted.read(group.counts ? bytes : group.surface);
+                if (group.counts) {
+                    followedFirst(place, depth, group.count);
+                } else {
+                    after.read(group.surface);
+                }
+                after.arrange(place, depth, arranged(group, places, turns ? counted : 0));
+                if (survey.shufflesOrder()) {
+                    after.orderFell(place, between);
+                }
+            }
+            return call != group.call + 1 || caught(place, depth, count, law, times);
+        });
+        after.knownBy(survey.told());
+        judge.perform(step, after);
+        after.mixedBy(null);
+        return caught ? group(group.state, group.chosen, group.call + 1, on) : end(on);
+    }
+
+    /** How cards of an order fall with the block that is shuffled; null where that is no whole pile, or nobody knows. */
+    private OrderFall orderFall(int[] followed) {
+        Order order = survey.order();
+        sorted.read(bytes);
+        if (order == null || depthNow > 0 || countNow < sorted.size(placeNow)) {
+            return null;
+        }
+        byte[] slots = new byte[countNow];
+        for (int i = 0; i < countNow; i++) {
+            slots[i] = sorted.slot(placeNow, i + 1);
+        }
+        return OrderFall.of(order, survey.plan().slug(order.slug()), sorted, slots, followed, lawNow, timesNow);
     }
 
     /** What is drawn of a name before the shuffle would not be known after it. */

@@ -1,6 +1,7 @@
 package craftypocket.core.run;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 
 /** All states of a plan, and how they lead from one moment to the next: a step is one layer or several. */
@@ -14,7 +15,9 @@ final class StateGraph {
     /** By moment between layers, how many states there are. */
     private final List<Integer> sizes = new ArrayList<>(List.of(1));
 
-    private boolean keptBefore;
+    /** By moment, whether its states are to be found again. */
+    private final BitSet kept = new BitSet();
+
     private long links;
 
     /**
@@ -43,11 +46,12 @@ final class StateGraph {
         sizes.add(after.size());
         firstLayer.add(layers.size());
         states.add(after);
-        if (!keptBefore) {
-            // What the states before it are is needed no more.
-            states.get(states.size() - 2).forgetBytes();
+        this.kept.set(states.size() - 1, kept);
+        int earlier = states.size() - 3;
+        if (earlier >= 0 && !this.kept.get(earlier)) {
+            // What the states before it are is needed no more, but for those that led to it.
+            states.get(earlier).forgetBytes();
         }
-        keptBefore = kept;
     }
 
     /** Of the states that were added last some are the same now. */

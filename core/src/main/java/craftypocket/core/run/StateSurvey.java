@@ -5,6 +5,8 @@ import craftypocket.core.claims.Check;
 import craftypocket.core.claims.Claim;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Knowing;
+import craftypocket.core.layout.Order;
+import craftypocket.core.layout.Reads;
 import craftypocket.core.moves.Trait;
 import craftypocket.core.read.Choice;
 import craftypocket.core.read.Condition;
@@ -95,7 +97,13 @@ final class StateSurvey {
     private DrawnNames names;
 
     /** What is kept apart, since somebody asked for it. */
-    private Hands.Reads kept = Hands.Reads.NOTHING;
+    private final Reads kept = new Reads();
+
+    /** The step in which cards of an order are shuffled: from its end only how many of them come between two cards is kept. */
+    private int orderUntil = Integer.MAX_VALUE;
+
+    /** Between which cards; null as long as nobody asks. */
+    private Order order;
 
     /** Whether in this step names were read before anything was chosen. */
     private boolean namesFirst;
@@ -316,8 +324,17 @@ final class StateSurvey {
     /** Keeps apart from now on what was asked for; whether there was such a thing. */
     private boolean asked() {
         boolean more = matters();
+        Order missed = orderMissed();
+        if (missed != null) {
+            if (order != null && (!order.sameCards(missed) || missed.most() <= order.most())) {
+                tooMuch("an order is asked for that shuffles have broken up");
+                return false;
+            }
+            order = order == null ? missed : order.and(missed);
+        }
         if (names == null && (before.namesRead() || after.namesRead())) {
             names = new DrawnNames(plan);
+            orderUntil = Integer.MAX_VALUE;
             before = before.drawing();
             after = before.another();
             before.namedBy(names);
@@ -325,7 +342,8 @@ final class StateSurvey {
             canonical = new byte[before.stateBytes()];
             manyFaces |= before.sawTooMany();
         }
-        kept = kept.and(before.reads()).and(after.reads());
+        kept.add(before.reads());
+        kept.add(after.reads());
         for (int role = 0; role < readBy.length; role++) {
             boolean read = ((before.rolesMissed() | after.rolesMissed()) >>> role & 1) != 0;
             readBy[role] = read ? stepNow : readBy[role];
@@ -341,10 +359,39 @@ final class StateSurvey {
     /** Whether something was asked for that is not kept apart. */
     private boolean matters() {
         return (names == null && (before.namesRead() || after.namesRead()))
-                || !kept.covers(before.reads().and(after.reads()))
+                || !kept.covers(before.reads())
+                || !kept.covers(after.reads())
                 || (before.rolesMissed() | after.rolesMissed()) != 0
+                || orderMissed() != null
                 || (alike == null && judge.unanswered())
                 || (!manyFaces && (before.sawTooMany() || after.sawTooMany()));
+    }
+
+    private Order orderMissed() {
+        return before.orderMissed() != null ? before.orderMissed() : after.orderMissed();
+    }
+
+    /** Cards of orders are told from others up to this step, in which they are shuffled, and no longer; whether that is something new. */
+    boolean summarizesOrders(int step) {
+        boolean news = orderUntil == Integer.MAX_VALUE && names == null;
+        orderUntil = news ? step : orderUntil;
+        retried |= news;
+        return news;
+    }
+
+    /** Whether cards of an order are shuffled in the step that is done. */
+    boolean shufflesOrder() {
+        return stepNow == orderUntil;
+    }
+
+    /** How many cards of an order come between which, as far as it is kept; null where nobody asks. */
+    Order order() {
+        return order;
+    }
+
+    /** Whether a card is told from others in the step that is done because of nothing but the order to which it belongs. */
+    boolean onlyOrdered(int card) {
+        return plan.ordered(card) && !plan.toldApartAfter(stepNow - 1, card);
     }
 
     private boolean steps() {
@@ -358,6 +405,8 @@ final class StateSurvey {
             histories.clear();
         }
         after.copyFrom(plan.freshHands());
+        before.followOrder(order);
+        after.followOrder(order);
         before.forgetReads();
         after.forgetReads();
         graph = new StateGraph(weighed, new States());
@@ -466,7 +515,7 @@ final class StateSurvey {
         for (int card = 0; card < free.length; card++) {
             // Who reads names reads those that were stated too, and those that were named before.
             free[card] = names == null
-                    ? !plan.toldApartAfter(step, card)
+                    ? !plan.toldApartAfter(step, card) && (step >= orderUntil || !plan.ordered(card))
                     : plan.arrangement().anyCard(card);
         }
         return free;
@@ -491,9 +540,11 @@ final class StateSurvey {
                 graph.add(shuffle.layers(), shuffle.sizes(), next, chance || names != null);
                 return true;
             }
-            // Where that is not possible, it is done once for each way.
-            retried = !chance && !matters();
-            plainly[step] = retried;
+            if (!retried) {
+                // Where that is not possible, it is done once for each way.
+                retried = !chance && !matters();
+                plainly[step] = retried;
+            }
             return false;
         }
         if (chance) {
@@ -746,6 +797,9 @@ final class StateSurvey {
 
     private int find(Hands hands, States among) {
         hands.forgetRoles(matterNoMore);
+        if (stepNow >= orderUntil) {
+            hands.summarizeOrder();
+        }
         hands.canonical(canonical, namelessAfter, kept);
         return among.find(canonical);
     }
@@ -803,7 +857,7 @@ final class StateSurvey {
     }
 
     /** What is kept apart, since somebody asked for it. */
-    Hands.Reads kept() {
+    Reads kept() {
         return kept;
     }
 

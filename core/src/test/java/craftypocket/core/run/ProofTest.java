@@ -28,8 +28,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** What performers vary is judged over all ways, not over a sample; how long that takes is printed with all rounds. */
 class ProofTest {
 
-    /** An order of twelve cards under riffles, by all its places, is reckoned by a tile and not by a survey. */
-    private static final Set<String> SAMPLED = Set.of("31-order-under-riffles");
+    /** An order that is riffled in one step after another, and more chunks than can be gone through. */
+    private static final Set<String> SAMPLED = Set.of("31-order-under-riffles, twice", "32-key-thrown-beside, wider");
 
     private static final int WARM = 3;
 
@@ -221,7 +221,7 @@ class ProofTest {
                 Plan plan = PlanReader.read(
                         new Routine(routine.setUp(), routine.roles(), steps, routine.claims()), AllMoves.CATALOGUE);
                 Survey survey = timed(name + ", " + way, plan);
-                boolean told = SAMPLED.contains(name) || (name.startsWith("32") && way.equals("wider"));
+                boolean told = SAMPLED.contains(name + ", " + way);
                 assertThat(survey.exhaustive() || told)
                         .as("%s, %s: %s", name, way, survey.sampledBecause())
                         .isTrue();
@@ -230,6 +230,6 @@ class ProofTest {
                 proved += survey.exhaustive() ? 1 : 0;
             }
         }
-        assertThat(proved).isGreaterThanOrEqualTo(all - 4);
+        assertThat(proved).isGreaterThanOrEqualTo(all - 2);
     }
 }

@@ -554,10 +554,14 @@ class StateSurveyTest {
 
     /** With more cards to follow than have exact places it is sampled, and said to be. */
     @Test
-    void an_order_under_riffles_is_sampled() {
-        Survey survey = fourKeys()
-                .role("S", RoleKind.SLUG, "", "2S 3S 4S 5S")
-                .claim("next-of-order", "role", "L", "slug", "S", "key", "K")
+    void four_cards_that_a_claim_asks_for_are_sampled() {
+        Script script = Script.deck(52);
+        for (int key = 1; key <= 4; key++) {
+            script.key("KLMN".substring(key - 1, key), key + 1 + "S", key);
+        }
+        Survey survey = script.role("S", RoleKind.SLUG, "", "2S 3S 4S 5S")
+                .step("spectator-riffle")
+                .claim("together", "role", "S")
                 .survey();
 
         assertThat(survey.exhaustive()).isFalse();

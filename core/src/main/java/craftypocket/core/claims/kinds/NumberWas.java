@@ -22,12 +22,12 @@ public final class NumberWas extends ClaimKind {
         int note = values.of(number);
         int low = values.amount(is).low();
         int high = values.amount(is).high();
-        return hands -> hands.noted(note) >= low && hands.noted(note) <= high;
+        return hands -> hands.isNoted(note, low, high);
     }
 
     @Override
     protected Check settled(Values values) {
         int note = values.of(number);
-        return hands -> hands.noted(note) >= 0;
+        return hands -> hands.isNoted(note);
     }
 }

@@ -30,7 +30,7 @@ public final class Together extends ClaimKind {
         int slug = values.of(role);
         boolean close = values.of(how) != APART;
         boolean ordered = values.of(how) != ANY;
-        return hands -> holds(hands, hands.slug(slug), close, ordered);
+        return hands -> holds(hands, hands.orderOf(slug), close, ordered);
     }
 
     private static boolean holds(Hands hands, int[] cards, boolean close, boolean ordered) {

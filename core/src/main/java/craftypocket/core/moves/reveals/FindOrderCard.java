@@ -52,10 +52,7 @@ final class FindOrderCard extends Move {
         hands.runThrough(place);
         hands.glimpse(place, hands.positionIn(place, hands.cardOf(values.of(key))));
         // Right or wrong, this is the card that is taken for it.
-        int next = Checks.nextOfOrder(hands, values.of(key), values.of(slug), 1);
-        if (next >= 0) {
-            hands.takeFor(values.of(role), next);
-        }
+        hands.takeNextOfOrder(values.of(key), values.of(slug), values.of(role));
     }
 
     @Override

@@ -1,0 +1,99 @@
+package craftypocket.core.run;
+
+import craftypocket.core.chance.ShuffleLaw;
+import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Order;
+import craftypocket.core.layout.Slot;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.stream.IntStream;
+
+/** How a pile falls in which cards of an order lie: with which chance so many of them come between the two of which that is kept. */
+final class OrderFall {
+
+    private final int cards;
+    /** Which of the followed cards the key and theirs are. */
+    private final int key;
+
+    private final int wanted;
+    private final int most;
+    /** As {@link craftypocket.core.chance.OrderLaw#between} says; null where theirs never comes. */
+    private final double[][] chances;
+
+    private OrderFall(int cards, int key, int wanted, int most, double[][] chances) {
+        this.cards = cards;
+        this.key = key;
+        this.wanted = wanted;
+        this.most = most;
+        this.chances = chances;
+    }
+
+    /**
+     * Of a pile; null where nobody knows, as it is not riffled, or the two do not lie there.
+     *
+     * @param order of which cards it is kept; may be null
+     * @param slug the cards of the order
+     * @param roles on which it is said whose cards are whose
+     * @param slots the pile before it falls
+     * @param followed where the followed cards lie in it, from 0
+     * @param law by which it falls; null for chunks
+     */
+    static OrderFall of(Order order, int[] slug, Hands roles, byte[] slots, int[] followed, ShuffleLaw law, int times) {
+        if (order == null || law == null || law.kind() != ShuffleLaw.Kind.RIFFLE) {
+            return null;
+        }
+        BitSet cards = new BitSet();
+        Arrays.stream(slug).forEach(cards::set);
+        boolean[] ordered = new boolean[slots.length];
+        for (int i = 0; i < slots.length; i++) {
+            ordered[i] = cards.get(Slot.card(slots[i]));
+        }
+        int key = which(roles.cardOf(order.key()), slots, followed);
+        int wanted = which(roles.cardOf(order.wanted()), slots, followed);
+        boolean others = key >= 0 && IntStream.range(0, slots.length).anyMatch(i -> i != followed[key] && ordered[i]);
+        if (!others || wanted < 0) {
+            return null;
+        }
+        boolean comes = key != wanted && ordered[followed[wanted]];
+        double[][] chances = comes
+                ? ShuffleRows.kept().between(ordered, times, followed[key], followed[wanted], order.most())
+                : null;
+        return new OrderFall(slots.length, key, wanted, order.most(), chances);
+    }
+
+    private static int which(int card, byte[] slots, int[] followed) {
+        return IntStream.range(0, followed.length)
+                .filter(i -> Slot.card(slots[followed[i]]) == card)
+                .findFirst()
+                .orElse(-1);
+    }
+
+    /**
+     * Calls back for each number that can come between where the followed cards have come to lie at these places.
+     *
+     * @param fall of the pile; null where nobody knows, which is told as less than 0
+     */
+    static void each(OrderFall fall, int[] places, Between between) {
+        if (fall == null) {
+            between.come(-1, 1);
+        } else if (fall.chances == null) {
+            between.come(fall.most, 1);
+        } else {
+            int cell = places[fall.key] + fall.cards * places[fall.wanted];
+            double all = Arrays.stream(fall.chances)
+                    .mapToDouble(chance -> chance[cell])
+                    .sum();
+            for (int met = 0; met <= fall.most; met++) {
+                if (fall.chances[met][cell] > 0) {
+                    between.come(met, fall.chances[met][cell] / all);
+                }
+            }
+        }
+    }
+
+    /** With which chance so many come between. */
+    @FunctionalInterface
+    interface Between {
+        void come(int many, double chance);
+    }
+}
