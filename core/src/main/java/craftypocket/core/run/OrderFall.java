@@ -31,7 +31,7 @@ final class OrderFall {
     /**
      * Of a pile; null where nobody knows, as it is not riffled, or the two do not lie there.
      *
-     * @param order of which cards it is kept; may be null
+     * @param order of which cards it is kept
      * @param slug the cards of the order
      * @param roles on which it is said whose cards are whose
      * @param slots the pile before it falls
@@ -39,7 +39,7 @@ final class OrderFall {
      * @param law by which it falls; null for chunks
      */
     static OrderFall of(Order order, int[] slug, Hands roles, byte[] slots, int[] followed, ShuffleLaw law, int times) {
-        if (order == null || law == null || law.kind() != ShuffleLaw.Kind.RIFFLE) {
+        if (law == null || law.kind() != ShuffleLaw.Kind.RIFFLE) {
             return null;
         }
         BitSet cards = new BitSet();
@@ -66,6 +66,29 @@ final class OrderFall {
                 .filter(i -> Slot.card(slots[followed[i]]) == card)
                 .findFirst()
                 .orElse(-1);
+    }
+
+    /** Whether theirs comes, sooner or later. */
+    boolean comes() {
+        return chances != null;
+    }
+
+    /** How many numbers can come between. */
+    int numbers() {
+        return most + 1;
+    }
+
+    /** Where nobody but the two is followed: by how many come between, and by their places, the first of the two counting less, its chance. */
+    double[] row() {
+        int places = cards * cards;
+        double[] row = new double[numbers() * places];
+        for (int met = 0; met <= most; met++) {
+            for (int cell = 0; cell < places; cell++) {
+                int mine = key < wanted ? cell : cell / cards + cell % cards * cards;
+                row[met * places + mine] = chances[met][cell];
+            }
+        }
+        return row;
     }
 
     /**

@@ -128,9 +128,14 @@ final class ShuffleStep {
             return scale(followed);
         }
 
-        /** The same, with how many cards the chunks took or turned over. */
+        /** The same, with how many cards the chunks took or turned over, or how many of an order come between two. */
         int room() {
-            return cells() * (counts ? count + 1 : 1);
+            return cells() * (counts ? count + 1 : tellsOrder() ? order.numbers() : 1);
+        }
+
+        /** Whether it falls at once, however often, and how many cards of an order come between the two that are followed is told. */
+        boolean tellsOrder() {
+            return order != null && followed == 2 && order.comes();
         }
 
         /** How much a place of one of its followed cards counts for a cell. */
@@ -382,7 +387,7 @@ final class ShuffleStep {
         if (!apart) {
             return 0;
         }
-        return node(group, cell, falling(), nodes);
+        return node(group, cell, falling(group), nodes);
     }
 
     /** Of a block on the sorted surface, lets the cards that are followed lie first; gives where they lay, from 0. */
@@ -418,7 +423,10 @@ final class ShuffleStep {
         return Arrays.copyOf(followed, many);
     }
 
-    private Falling falling() {
+    private Falling falling(int group) {
+        if (groups.get(group).tellsOrder()) {
+            return new Falling(lawNow, 1);
+        }
         return lawNow != null ? new Falling(lawNow, timesNow) : allAtOnce ? Falling.IN_CHUNKS : Falling.DONE;
     }
 
@@ -465,10 +473,11 @@ final class ShuffleStep {
     /** @param cell where its followed cards lie, which counts only where it makes a difference to an order */
     private int group(int state, int[] chosen, int call, int[] followed, int cell) {
         byte[] surface = new byte[bytes.length];
-        survey.canonical(sorted, surface);
+        boolean ordered = survey.shufflesOrder() && survey.order() != null;
+        survey.canonical(sorted, surface, ordered ? survey.freeNames() : loose);
         ByteBuffer key =
                 ByteBuffer.allocate(surface.length + Short.BYTES * (chosen.length + 4) + 1 + 2 * Integer.BYTES);
-        key.putInt(survey.shufflesOrder() ? cell : 0).putInt(survey.shufflesOrder() ? timesNow : 0);
+        key.putInt(ordered ? cell : 0).putInt(ordered ? timesNow : 0);
         key.put(surface)
                 .putShort((short) call)
                 .putShort((short) placeNow)
@@ -492,7 +501,7 @@ final class ShuffleStep {
                 countNow,
                 followed.length,
                 counts(call),
-                survey.shufflesOrder() ? orderFall(followed) : null,
+                ordered ? orderFall(followed) : null,
                 new HashMap<>());
         // Chunks have so many places for each number of cards that are taken.
         cells += (long) made.room() * (lawNow == null ? countNow + 1 : timesNow);
@@ -576,6 +585,10 @@ final class ShuffleStep {
                 cells[node] = Arrays.stream(row.cells())
                         .map(cell -> cell(group, order, cell))
                         .toArray();
+                ordered.add(List.of(nodes.group[node], node));
+            } else if (apart && group.tellsOrder()) {
+                rows[node] = group.order.row();
+                cells[node] = IntStream.range(0, group.room()).toArray();
                 ordered.add(List.of(nodes.group[node], node));
             } else if (apart) {
                 rows[node] = chances.of(falling.law, ascending);
@@ -840,6 +853,7 @@ final class ShuffleStep {
             }
             Group group = groups.get(nodes.group[node]);
             int[] places = places(nodes.at[node], group);
+            // Of chunks or of an order.
             int counted = nodes.at[node] / group.cells();
             survey.at(step, group.state);
             judge.begin(step, before);
@@ -847,11 +861,16 @@ final class ShuffleStep {
             setOthers();
             int[] stated = group.counts ? setChunks(group.call, group.count, counted) : null;
             int from = node;
-            OrderFall.each(group.order, places, (between, chance) -> {
+            OrderFall.Between each = (between, chance) -> {
                 if (apart) {
                     links.add(from, goOn(group, places, counted, between, on), 0, chance);
                 }
-            });
+            };
+            if (group.tellsOrder()) {
+                each.come(counted, 1);
+            } else {
+                OrderFall.each(group.order, places, each);
+            }
             if (stated != null) {
                 setChunks(group.call, stated);
             }
@@ -899,7 +918,7 @@ final class ShuffleStep {
     private OrderFall orderFall(int[] followed) {
         Order order = survey.order();
         sorted.read(bytes);
-        if (order == null || depthNow > 0 || countNow < sorted.size(placeNow)) {
+        if (depthNow > 0 || countNow < sorted.size(placeNow)) {
             return null;
         }
         byte[] slots = new byte[countNow];

@@ -804,9 +804,9 @@ final class StateSurvey {
         return among.find(canonical);
     }
 
-    /** The surface in the middle of a step, with what may stand for others made the same. */
-    void canonical(Hands hands, byte[] into) {
-        hands.canonical(into, nameless, kept);
+    /** The surface in the middle of a step, with what may stand for others made the same: what has no name. */
+    void canonical(Hands hands, byte[] into, boolean[] free) {
+        hands.canonical(into, free, kept);
     }
 
     Plan plan() {
