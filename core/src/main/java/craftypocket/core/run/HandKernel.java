@@ -1,6 +1,7 @@
 package craftypocket.core.run;
 
 import java.util.Arrays;
+import java.util.Map;
 import java.util.function.IntPredicate;
 
 /** A layer in which hands shuffle blocks in so many chunks that these are not kept one by one. */
@@ -38,6 +39,11 @@ final class HandKernel implements Layer {
     @Override
     public void backward(double[] out, double[] in) {
         kernel.backward(out, in);
+    }
+
+    @Override
+    public void backward(Map<double[], double[]> all) {
+        kernel.backward(all);
     }
 
     /** The first numbers that lead from a state to one that is wanted: they are noted, and that one is given. */

@@ -1,5 +1,8 @@
 package craftypocket.core.run;
 
+import java.util.Arrays;
+import java.util.Map;
+
 /** A layer in which blocks are shuffled by chance: from each state a row of chances of where the followed cards come to lie. */
 final class Kernel implements Layer {
 
@@ -43,16 +46,30 @@ final class Kernel implements Layer {
     @Override
     public void backward(double[] out, double[] in) {
         for (int state = 0; state < rows.length; state++) {
-            double[] row = rows[state];
-            int[] to = cells[state];
-            double ways = 0;
-            for (int cell = 0; cell < row.length; cell++) {
-                if (row[cell] > 0) {
-                    ways += row[cell] * out[to[cell]];
-                }
-            }
-            in[state] += ways > TINY ? ways : carefully(row, to, out);
+            in[state] += backward(rows[state], cells[state], out);
         }
+    }
+
+    /** Each row is read once for all of them: rows are too many to be at hand a second time. */
+    @Override
+    public void backward(Map<double[], double[]> all) {
+        double[][] out = all.keySet().toArray(double[][]::new);
+        double[][] in = Arrays.stream(out).map(all::get).toArray(double[][]::new);
+        for (int state = 0; state < rows.length; state++) {
+            for (int i = 0; i < out.length; i++) {
+                in[i][state] += backward(rows[state], cells[state], out[i]);
+            }
+        }
+    }
+
+    private static double backward(double[] row, int[] to, double[] out) {
+        double ways = 0;
+        for (int cell = 0; cell < row.length; cell++) {
+            if (row[cell] > 0) {
+                ways += row[cell] * out[to[cell]];
+            }
+        }
+        return ways > TINY ? ways : carefully(row, to, out);
     }
 
     private static double carefully(double[] row, int[] to, double[] out) {

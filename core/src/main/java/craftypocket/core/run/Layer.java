@@ -1,5 +1,7 @@
 package craftypocket.core.run;
 
+import java.util.Map;
+
 /** How the states of one moment lead to those of the next: in how many ways, or with which chance. */
 interface Layer {
 
@@ -8,6 +10,11 @@ interface Layer {
 
     /** Adds to what each state before it leads to what is reached from there. */
     void backward(double[] out, double[] in);
+
+    /** The same of several at once: for each of those after it, what is given for those before it. */
+    default void backward(Map<double[], double[]> all) {
+        all.forEach(this::backward);
+    }
 
     /** What is possible stays so, however unlikely: it is never rounded to nothing. */
     static double product(double one, double other) {

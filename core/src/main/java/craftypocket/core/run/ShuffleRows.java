@@ -3,16 +3,18 @@ package craftypocket.core.run;
 import craftypocket.core.chance.OrderLaw;
 import craftypocket.core.chance.ShuffleLaw;
 import java.lang.ref.SoftReference;
-import java.nio.ByteBuffer;
+import java.util.Iterator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
 
 /**
  * Where cards come to lie, by shuffle and places before it. The rows of a whole pack are the same for all routines: they are
- * kept from one survey to the next while there is memory for them.
+ * kept from one survey to the next while there is memory for them, those of the shuffles that were used last.
  */
 final class ShuffleRows {
 
@@ -21,38 +23,46 @@ final class ShuffleRows {
 
     private static SoftReference<ShuffleRows> kept = new SoftReference<>(null);
 
-    private record Key(ShuffleLaw law, List<Integer> places) {}
+    /** By what a shuffle is, the one that was used last at the end. Guarded by itself. */
+    private final Map<Object, Rows> shuffles = new LinkedHashMap<>(16, 0.75f, true);
 
-    private final Map<Key, double[]> rows = new ConcurrentHashMap<>();
-    private final Map<List<Object>, double[][]> orders = new ConcurrentHashMap<>();
-    private final AtomicLong cells = new AtomicLong();
+    /** All that is kept of one. */
+    private static final class Rows {
+        private final Map<List<Integer>, double[][]> rows = new ConcurrentHashMap<>();
+        private final AtomicLong cells = new AtomicLong();
 
-    /** Those of earlier surveys; new ones once they are too many. */
+        double[][] of(List<Integer> places, Supplier<double[][]> reckoned) {
+            return rows.computeIfAbsent(places, any -> {
+                double[][] made = reckoned.get();
+                cells.addAndGet((long) made.length * made[0].length);
+                return made;
+            });
+        }
+    }
+
+    /** Those of earlier surveys. */
     static synchronized ShuffleRows kept() {
         ShuffleRows now = kept.get();
-        if (now == null || now.cells.get() > MOST_KEPT) {
+        if (now == null) {
             now = new ShuffleRows();
             kept = new SoftReference<>(now);
         }
         return now;
     }
 
-    /** How many cards of an order come to lie between two, as {@link OrderLaw#between} says; not to be changed. */
-    double[][] between(boolean[] order, int riffles, int key, int wanted, int most) {
-        List<Object> asked = List.of(ByteBuffer.wrap(bytes(order)), riffles, key, wanted, most);
-        return orders.computeIfAbsent(asked, any -> {
-            double[][] chances = OrderLaw.between(order, riffles, key, wanted, most);
-            cells.addAndGet((long) chances.length * chances[0].length);
-            return chances;
-        });
-    }
-
-    private static byte[] bytes(boolean[] flags) {
-        byte[] bytes = new byte[flags.length];
-        for (int i = 0; i < flags.length; i++) {
-            bytes[i] = (byte) (flags[i] ? 1 : 0);
+    private Rows of(Object shuffle) {
+        synchronized (shuffles) {
+            Rows rows = shuffles.computeIfAbsent(shuffle, any -> new Rows());
+            long cells = shuffles.values().stream()
+                    .mapToLong(each -> each.cells.get())
+                    .sum();
+            Iterator<Rows> oldest = shuffles.values().iterator();
+            while (cells > MOST_KEPT && shuffles.size() > 1) {
+                cells -= oldest.next().cells.get();
+                oldest.remove();
+            }
+            return rows;
         }
-        return bytes;
     }
 
     /**
@@ -60,11 +70,18 @@ final class ShuffleRows {
      * @return as {@link ShuffleLaw#places} says; not to be changed
      */
     double[] of(ShuffleLaw law, int[] places) {
-        Key key = new Key(law, IntStream.of(places).boxed().toList());
-        return rows.computeIfAbsent(key, any -> {
-            double[] row = law.places(places);
-            cells.addAndGet(row.length);
-            return row;
-        });
+        return of(law).of(numbers(places), () -> new double[][] {law.places(places)})[0];
+    }
+
+    /** How many cards of an order come to lie between two, as {@link OrderLaw#between} says; not to be changed. */
+    double[][] between(boolean[] order, int riffles, int key, int wanted, int most) {
+        IntStream lie = IntStream.range(0, order.length).filter(place -> order[place]);
+        int[] places = IntStream.concat(IntStream.of(key, wanted), lie).toArray();
+        return of(List.of(order.length, riffles, most))
+                .of(numbers(places), () -> OrderLaw.between(order, riffles, key, wanted, most));
+    }
+
+    private static List<Integer> numbers(int[] places) {
+        return IntStream.of(places).boxed().toList();
     }
 }

@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -131,6 +132,15 @@ final class ShuffleStep {
         /** The same, with how many cards the chunks took or turned over, or how many of an order come between two. */
         int room() {
             return cells() * (counts ? count + 1 : tellsOrder() ? order.numbers() : 1);
+        }
+
+        /** In how many of these its cards can lie, as no two lie at one place. */
+        int possible() {
+            int possible = room() / cells();
+            for (int card = 0; card < followed; card++) {
+                possible *= count - card;
+            }
+            return possible;
         }
 
         /** Whether it falls at once, however often, and how many cards of an order come between the two that are followed is told. */
@@ -604,10 +614,11 @@ final class ShuffleStep {
         if (!apart) {
             return nodes;
         }
+        Map<int[], Integer> reached = new IdentityHashMap<>();
         for (int node = 0; node < nodes.size; node++) {
             if (to[node] == null) {
                 Falling next = nodes.falling[node].next();
-                reach(nodes.group[node], rows[node], cells[node], next, fallen);
+                reach(nodes.group[node], rows[node], cells[node], next, fallen, reached);
             }
         }
         // Where the cards of two states come to lie in the same order, they lead to the same states.
@@ -626,13 +637,19 @@ final class ShuffleStep {
         return fallen;
     }
 
-    private void reach(int group, double[] row, int[] cells, Falling falling, Nodes fallen) {
+    /** Where cards of one state come to lie, a state follows; once all their places are known there is nothing to look for. */
+    private void reach(
+            int group, double[] row, int[] cells, Falling falling, Nodes fallen, Map<int[], Integer> reached) {
         int[] here = groups.get(group).nodes(falling);
-        for (int cell = 0; cell < row.length; cell++) {
+        int now = reached.getOrDefault(here, 0);
+        int possible = groups.get(group).possible();
+        for (int cell = 0; cell < row.length && now < possible; cell++) {
             if (row[cell] > 0 && here[cells[cell]] < 0) {
                 here[cells[cell]] = fallen.add(group, cells[cell], falling);
+                now++;
             }
         }
+        reached.put(here, now);
     }
 
     /** Of a law, whose cards are in ascending order, the cell of the group. */

@@ -5,8 +5,13 @@ import craftypocket.core.layout.Hands;
 import craftypocket.core.read.Choice;
 import craftypocket.core.read.Condition;
 import craftypocket.core.read.Plan;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.function.IntPredicate;
+import java.util.stream.Stream;
 
 /**
  * Counts over all worlds from the states that they go through: the ways into a state times the ways out of it. Where there
@@ -36,6 +41,9 @@ final class StateCounts {
     private static final double ENOUGH_TRIES = 30;
 
     private static final int NOWHERE = -1;
+
+    /** Of so many conditions it is gone back at once from where they fail: each needs room for every state. */
+    private static final int MOST_TOGETHER = 4;
 
     private final Plan plan;
     private final StateSurvey survey;
@@ -71,7 +79,6 @@ final class StateCounts {
         boolean uncounted = survey.chance() || (graph.weighed() && !graph.singly());
         double ways = uncounted ? 0 : graph.weighed() ? paths() : all;
         tally.ways = ways > MOST_WORLDS ? 0 : Math.round(ways);
-        tally.allHeld = part(held(), all);
         for (int layer = 0; layer < layers; layer++) {
             if (graph.layers().get(layer) instanceof Links links) {
                 for (int choice = 0; choice < links.width(); choice++) {
@@ -82,12 +89,26 @@ final class StateCounts {
                 }
             }
         }
+        List<Backwards> failing = new ArrayList<>();
         for (int layer = 0; layer < layers; layer++) {
             if (graph.layers().get(layer) instanceof Links links) {
                 for (int bit = 0; bit < links.conditions().length; bit++) {
-                    fails(layer, links, bit);
+                    if (anyFails(links, bit)) {
+                        failing.add(new Backwards(layer, bit));
+                    }
                 }
             }
+        }
+        Backwards held = new Backwards(layers, NOWHERE);
+        goBack(List.of(held), failing.stream().limit(MOST_TOGETHER).toList());
+        tally.allHeld = part(held.ways[0][0], all);
+        for (int i = 0; i < failing.size(); i++) {
+            if (i > 0 && i % MOST_TOGETHER == 0) {
+                goBack(List.of(), failing.stream().skip(i).limit(MOST_TOGETHER).toList());
+            }
+            fails(failing.get(i));
+            // What is told of it needs much room.
+            failing.get(i).ways = null;
         }
         picture();
         return tally;
@@ -148,23 +169,80 @@ final class StateCounts {
         return ways;
     }
 
-    /** In how many ways everything holds. */
-    private double held() {
-        double[] behind = out[layers];
+    /** Ways that are gone back from a layer to the beginning: those in which a condition fails there, or in which all holds. */
+    private final class Backwards {
+        private final int layer;
+        /** Of the condition that fails; {@link #NOWHERE} where all holds. */
+        private final int bit;
+        /** By moment up to the layer and by state, in how many ways it goes on. */
+        private double[][] ways = new double[layers + 1][];
+
+        Backwards(int layer, int bit) {
+            this.layer = layer;
+            this.bit = bit;
+            ways[layer] = bit == NOWHERE
+                    ? out[layers]
+                    : failing((Links) graph.layers().get(layer));
+        }
+
+        private double[] failing(Links links) {
+            double[] failing = new double[graph.size(layer)];
+            for (int link = 0; link < links.size(); link++) {
+                if (links.fails(link, bit)) {
+                    failing[links.from(link)] += Layer.product(out[layer + 1][links.to(link)], links.weight(link));
+                }
+            }
+            return failing;
+        }
+    }
+
+    private boolean anyFails(Links links, int bit) {
+        for (int link = 0; link < links.size(); link++) {
+            if (links.fails(link, bit)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Goes back with all of them at once; conditions that fail in the same ways from a moment on are one from there. */
+    private void goBack(List<Backwards> holding, List<Backwards> failing) {
         for (int layer = layers - 1; layer >= 0; layer--) {
-            double[] ways = new double[graph.size(layer)];
+            int now = layer;
             if (graph.layers().get(layer) instanceof Links links && links.conditions().length > 0) {
-                for (int link = 0; link < links.size(); link++) {
-                    if (links.holds(link)) {
-                        ways[links.from(link)] += Layer.product(behind[links.to(link)], links.weight(link));
+                holding.forEach(held -> held.ways[now] = holds(links, held.ways[now + 1], graph.size(now)));
+                back(layer, failing);
+            } else {
+                back(layer, Stream.concat(holding.stream(), failing.stream()).toList());
+            }
+            List<Backwards> here =
+                    failing.stream().filter(each -> each.layer >= now).toList();
+            for (int one = 1; one < here.size(); one++) {
+                for (int other = 0; other < one; other++) {
+                    if (Arrays.equals(here.get(one).ways[now], here.get(other).ways[now])) {
+                        here.get(one).ways[now] = here.get(other).ways[now];
                     }
                 }
-            } else {
-                graph.layers().get(layer).backward(behind, ways);
             }
-            behind = ways;
         }
-        return behind[0];
+    }
+
+    private void back(int layer, List<Backwards> all) {
+        Map<double[], double[]> ways = new IdentityHashMap<>();
+        List<Backwards> beyond = all.stream().filter(each -> each.layer > layer).toList();
+        beyond.forEach(each -> ways.computeIfAbsent(each.ways[layer + 1], any -> new double[graph.size(layer)]));
+        graph.layers().get(layer).backward(ways);
+        beyond.forEach(each -> each.ways[layer] = ways.get(each.ways[layer + 1]));
+    }
+
+    private static double[] holds(Links links, double[] behind, int states) {
+        double[] ways = new double[states];
+        for (int link = 0; link < links.size(); link++) {
+            if (links.holds(link)) {
+                ways[links.from(link)] += Layer.product(behind[links.to(link)], links.weight(link));
+            }
+        }
+        return ways;
     }
 
     private double ways(Links links, int link, double[] before, double[] behind) {
@@ -187,15 +265,16 @@ final class StateCounts {
 
     // ---- what fails ----------------------------------------------------------------------------------------------
 
-    private void fails(int layer, Links links, int bit) {
-        double[] failing = new double[graph.size(layer)];
+    private void fails(Backwards failing) {
+        int layer = failing.layer;
+        int bit = failing.bit;
+        Links links = (Links) graph.layers().get(layer);
         double[] failedInto = new double[graph.size(layer + 1)];
         double failed = 0;
         double held = 0;
         for (int link = 0; link < links.size(); link++) {
             double ways = ways(links, link, in[layer], out[layer + 1]);
             if (links.fails(link, bit)) {
-                failing[links.from(link)] += Layer.product(out[layer + 1][links.to(link)], links.weight(link));
                 failedInto[links.to(link)] += Layer.product(in[layer][links.from(link)], links.weight(link));
                 failed += ways;
             } else {
@@ -208,7 +287,7 @@ final class StateCounts {
         }
         tally.failed[condition] = held > 0 ? Math.min(whole(failed), tally.worlds - 1) : tally.worlds;
         tally.allHeld = Math.min(tally.allHeld, tally.worlds - tally.failed[condition]);
-        double[][] before = failingFrom(layer, failing);
+        double[][] before = failing.ways;
         double[][] behind = waysIn(layer + 1, failedInto);
         for (int at = 0; at < layers; at++) {
             if (!(graph.layers().get(at) instanceof Links here)) {
@@ -288,17 +367,6 @@ final class StateCounts {
             at = links.to(link);
         }
         return numbers;
-    }
-
-    /** By moment up to a layer and state, in how many ways it goes on to fail there. */
-    private double[][] failingFrom(int layer, double[] failing) {
-        double[][] from = new double[layers + 1][];
-        from[layer] = failing;
-        for (int at = layer - 1; at >= 0; at--) {
-            from[at] = new double[graph.size(at)];
-            graph.layers().get(at).backward(from[at + 1], from[at]);
-        }
-        return from;
     }
 
     // ---- one world in which it fails --------------------------------------------------------------------------------
