@@ -8899,6 +8899,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @example my-survey */
                 computation: string;
             };
             cookie?: never;
