@@ -1,72 +1,105 @@
 package craftypocket.core.run;
 
-import java.util.concurrent.Semaphore;
-import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 
 /**
- * The memory that a survey takes of what all surveys share. Small ones take it as they need it; of those that need much only so
- * many go on at a time as there is memory for, and the others wait until one of them is over.
+ * The memory that a survey takes of what all surveys under way share. Whoever is alone may take what its own limits let it; where
+ * the memory of all is too little, the one that finds it so gives back all that it took, waits until others are over, and begins
+ * anew. So nobody waits who holds what another one waits for.
  */
 final class Room implements AutoCloseable {
 
-    /** Cells of eight bytes that any survey may take. */
-    private static final long SMALL = 1_000_000;
+    /** Of all memory, so much is for surveys: cells of eight bytes. */
+    private static final double FOR_SURVEYS = 0.6;
 
-    /** What the largest take, in bytes: places and chances of a few shuffles one after another. */
-    private static final long LARGE = 400_000_000;
+    private static final Shared SHARED =
+            new Shared((long) (Runtime.getRuntime().maxMemory() * FOR_SURVEYS) / Long.BYTES);
 
-    /** Those that waited longest go on first. */
-    private static final Semaphore LARGE_ONES =
-            new Semaphore((int) Math.max(1, Runtime.getRuntime().maxMemory() / LARGE), true);
+    private static final int ASK_AGAIN_MS = 20;
 
-    private static final int ASK_AGAIN_MS = 10;
+    /** What all of them share. */
+    static final class Shared {
+        private final long cells;
+        private long taken;
 
-    private final Semaphore shared;
-    private long taken;
-    private boolean large;
+        Shared(long cells) {
+            this.cells = cells;
+        }
 
-    Room() {
-        this(LARGE_ONES);
-    }
+        /** @param mine how many of those that are taken are of whoever asks */
+        private synchronized boolean take(long more, long mine) {
+            boolean fits = taken + more <= cells || taken == mine;
+            taken += fits ? more : 0;
+            return fits;
+        }
 
-    /** @param shared as many as may be large at a time */
-    Room(Semaphore shared) {
-        this.shared = shared;
-    }
+        private synchronized void giveBack(long some) {
+            taken -= some;
+            notifyAll();
+        }
 
-    /** Nothing of what was taken is kept: it begins anew. */
-    void empty() {
-        taken = 0;
-    }
-
-    /**
-     * Takes so many cells more, if need be after waiting for others.
-     *
-     * @param givesUp asked again and again meanwhile
-     * @return false when it was given up before there was room
-     */
-    boolean take(long cells, BooleanSupplier givesUp) {
-        taken += cells;
-        while (taken > SMALL && !large) {
+        private synchronized boolean awaits(long wanted, BooleanSupplier givesUp) {
             try {
-                large = shared.tryAcquire(ASK_AGAIN_MS, TimeUnit.MILLISECONDS);
+                while (taken + wanted > cells && taken > 0 && !givesUp.getAsBoolean()) {
+                    wait(ASK_AGAIN_MS);
+                }
             } catch (InterruptedException ended) {
                 Thread.currentThread().interrupt();
                 return false;
             }
-            if (!large && givesUp.getAsBoolean()) {
-                return false;
-            }
+            return !givesUp.getAsBoolean();
         }
+    }
+
+    private final Shared shared;
+    private long taken;
+    /** How many cells it wanted and did not get; 0 for none. */
+    private long refused;
+
+    Room() {
+        this(SHARED);
+    }
+
+    Room(Shared shared) {
+        this.shared = shared;
+    }
+
+    /** Takes so many cells more; false where others have too many. */
+    boolean take(long cells) {
+        if (!shared.take(cells, taken)) {
+            refused = taken + cells;
+            return false;
+        }
+        taken += cells;
         return true;
+    }
+
+    /** Whether it was refused what it wanted. */
+    boolean refused() {
+        return refused > 0;
+    }
+
+    /**
+     * Gives back what was taken, and waits until there is room for what was refused.
+     *
+     * @param givesUp asked again and again meanwhile
+     * @return false when it was given up
+     */
+    boolean awaits(BooleanSupplier givesUp) {
+        long wanted = refused;
+        empty();
+        refused = 0;
+        return shared.awaits(wanted, givesUp);
+    }
+
+    /** Nothing of what was taken is kept: it begins anew. */
+    void empty() {
+        shared.giveBack(taken);
+        taken = 0;
     }
 
     @Override
     public void close() {
-        if (large) {
-            shared.release();
-            large = false;
-        }
+        empty();
     }
 }

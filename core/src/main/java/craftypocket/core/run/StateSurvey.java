@@ -23,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.IntPredicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -184,9 +185,7 @@ final class StateSurvey {
     }
 
     static Outcome of(Plan plan, SurveyOptions options) {
-        try (Room room = new Room()) {
-            return of(plan, options, room);
-        }
+        return inRoom(options, room -> of(plan, options, room));
     }
 
     private static Outcome of(Plan plan, SurveyOptions options, Room room) {
@@ -208,9 +207,7 @@ final class StateSurvey {
      * asks what the performer knows, which can depend on all cards. How often everything holds together is not told by it.
      */
     static Optional<Tally> inParts(Plan plan, SurveyOptions options) {
-        try (Room room = new Room()) {
-            return inParts(plan, options, room);
-        }
+        return inRoom(options, room -> inParts(plan, options, room));
     }
 
     private static Optional<Tally> inParts(Plan plan, SurveyOptions options, Room room) {
@@ -288,7 +285,7 @@ final class StateSurvey {
      * What the performer knows at each moment in each way; nothing when there is too much to go through.
      */
     static Optional<Knowledge> known(Plan plan, SurveyOptions options) {
-        try (Room room = new Room()) {
+        return inRoom(options, room -> {
             StateSurvey survey = new StateSurvey(plan, options, Part.WHOLE, room);
             survey.live();
             return survey.forward()
@@ -297,6 +294,17 @@ final class StateSurvey {
                             List.copyOf(survey.histories),
                             survey.alike.stream().map(AlikeStates::known).toList()))
                     : Optional.empty();
+        });
+    }
+
+    /** Does it, and where others have too much of the memory again when they are over. */
+    private static <T> T inRoom(SurveyOptions options, Function<Room, T> does) {
+        try (Room room = new Room()) {
+            T done = does.apply(room);
+            while (room.refused() && room.awaits(options::ends)) {
+                done = does.apply(room);
+            }
+            return done;
         }
     }
 
@@ -611,11 +619,9 @@ final class StateSurvey {
         return options.chunks();
     }
 
-    /** Whether there is room for so many more cells of eight bytes; waits until there is. */
+    /** Whether there is room for so many more cells of eight bytes. */
     boolean keeps(long cells) {
-        boolean fits = room.take(
-                cells,
-                () -> options.cancelled().getAsBoolean() || options.hurried().getAsBoolean());
+        boolean fits = room.take(cells);
         if (!fits) {
             tooMuch("other surveys need the memory that is left");
         }
@@ -640,7 +646,7 @@ final class StateSurvey {
 
     /** Whether nobody waits any more, or too long. */
     boolean stopped() {
-        return options.cancelled().getAsBoolean() || options.hurried().getAsBoolean();
+        return options.ends();
     }
 
     // ---- the ways of doing a step ---------------------------------------------------------------------------------

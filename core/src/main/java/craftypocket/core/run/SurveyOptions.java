@@ -46,6 +46,11 @@ public record SurveyOptions(
                 () -> false);
     }
 
+    /** Whether nobody waits for what is exact any more, or too long. */
+    boolean ends() {
+        return cancelled.getAsBoolean() || hurried.getAsBoolean();
+    }
+
     /** One number of the choice with this key. */
     public record Only(String key, int number) {}
 

@@ -3,50 +3,64 @@ package craftypocket.core.run;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 
 /** Surveys share their memory: what does not fit waits. */
 class RoomTest {
 
-    private static final long MUCH = 5_000_000;
-
-    private final Semaphore one = new Semaphore(1);
+    private final Room.Shared shared = new Room.Shared(100);
 
     @Test
-    void small_ones_never_wait() {
-        try (Room large = new Room(one);
-                Room small = new Room(one)) {
-            assertThat(large.take(MUCH, () -> true)).isTrue();
-            for (int step = 0; step < 10; step++) {
-                assertThat(small.take(100_000, () -> true)).isTrue();
-            }
-            assertThat(small.take(1, () -> true)).as("it has grown large").isFalse();
+    void there_is_room_for_several_while_it_lasts() {
+        try (Room one = new Room(shared);
+                Room other = new Room(shared)) {
+            assertThat(one.take(60)).isTrue();
+            assertThat(other.take(40)).isTrue();
+            assertThat(other.refused()).isFalse();
+            assertThat(other.take(1)).isFalse();
+            assertThat(other.refused()).isTrue();
+        }
+        try (Room next = new Room(shared)) {
+            assertThat(next.take(100)).as("all was given back").isTrue();
         }
     }
 
     @Test
-    void a_large_one_waits_until_another_is_over() {
-        Room first = new Room(one);
-        try (Room second = new Room(one)) {
-            assertThat(first.take(MUCH, () -> true)).isTrue();
-            CompletableFuture<Boolean> waits = CompletableFuture.supplyAsync(() -> second.take(MUCH, () -> false));
+    void whoever_is_alone_may_take_more() {
+        try (Room alone = new Room(shared)) {
+            assertThat(alone.take(70)).isTrue();
+            assertThat(alone.take(70)).isTrue();
+        }
+    }
+
+    /** What it took is given back before it waits: so two that are refused do not wait for each other. */
+    @Test
+    void what_does_not_fit_waits_with_empty_hands_until_another_is_over() throws Exception {
+        Room first = new Room(shared);
+        assertThat(first.take(60)).isTrue();
+        try (Room second = new Room(shared)) {
+            assertThat(second.take(30)).isTrue();
+            assertThat(second.take(30)).isFalse();
+            CompletableFuture<Boolean> waits = CompletableFuture.supplyAsync(() -> second.awaits(() -> false));
+            while (!first.take(30)) {
+                // As soon as the second gave back what it had, the first gets it.
+                TimeUnit.MILLISECONDS.sleep(1);
+            }
             assertThat(waits).isNotDone();
             first.close();
-            assertThat(waits.join()).isTrue();
+            assertThat(waits.get()).isTrue();
+            assertThat(second.take(60)).isTrue();
         }
-        assertThat(one.availablePermits()).as("both gave back what they took").isEqualTo(1);
     }
 
     @Test
-    void whoever_gives_up_takes_nothing_with_them() {
-        try (Room first = new Room(one)) {
-            assertThat(first.take(MUCH, () -> true)).isTrue();
-            try (Room second = new Room(one)) {
-                assertThat(second.take(MUCH, () -> true)).isFalse();
-            }
-            assertThat(first.take(MUCH, () -> true)).as("it has its room").isTrue();
+    void waiting_is_given_up() {
+        try (Room first = new Room(shared);
+                Room second = new Room(shared)) {
+            assertThat(first.take(90)).isTrue();
+            assertThat(second.take(20)).isFalse();
+            assertThat(second.awaits(() -> true)).isFalse();
         }
-        assertThat(one.availablePermits()).isEqualTo(1);
     }
 }
