@@ -48,61 +48,67 @@ function retitle(event: Event): void {
 </script>
 
 <template>
-  <div class="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule px-5 py-2">
-    <h1 class="sr-only">{{ bench.routine?.title }}</h1>
-    <input
-      v-typed="bench.routine?.title ?? ''"
-      class="title shrink-0 rounded border border-transparent bg-transparent px-1 font-display text-2xl font-semibold hover:border-rule"
-      :aria-label="$t('bench.benchHeader.titleOfTheRoutine')"
-      maxlength="120"
-      @change="retitle"
-    />
-    <span
-      v-if="bench.stillOpen > 0"
-      class="shrink-0 rounded-full bg-rule/50 px-3 py-0.5 text-sm font-semibold text-soft"
-      data-testid="still-open"
-    >
-      ○ {{ $t('bench.benchHeader.stepsAreNotFilledIn', bench.stillOpen) }}
-    </span>
-    <VerdictPill v-else :survey="bench.problems.length > 0 ? undefined : bench.survey" />
-    <span class="ml-auto shrink-0 text-sm text-soft" role="status" data-testid="save-state">{{ saved }}</span>
-    <button
-      class="btn max-[900px]:hidden"
-      :aria-pressed="compact"
-      :title="$t('bench.benchHeader.namesAloneSoThatThe')"
-      @click="compact = !compact"
-    >
-      {{ compact ? $t('bench.benchHeader.roomy') : $t('bench.benchHeader.compact') }}
-    </button>
-    <button class="btn" :title="$t('bench.benchHeader.whichValueMustANumber')" @click="solving = true">
-      {{ $t('bench.benchHeader.solveFor') }}
-    </button>
-    <button class="btn" :title="$t('bench.benchHeader.whichMovesLeadToA')" @click="bridging = true">
-      {{ $t('bench.benchHeader.getMeThere') }}
-    </button>
-    <button
-      class="btn"
-      :disabled="!bench.canUndo"
-      :title="$t('bench.benchHeader.undoCtrlZ')"
-      @click="bench.undo()"
-    >
-      {{ $t('bench.benchHeader.undo') }}
-    </button>
-    <button
-      class="btn"
-      :disabled="!bench.canRedo"
-      :title="$t('bench.benchHeader.redoCtrlShiftZ')"
-      @click="bench.redo()"
-    >
-      {{ $t('bench.benchHeader.redo') }}
-    </button>
-    <SaveMenu class="max-[900px]:hidden" />
-    <RouterLink class="btn-main" :to="`/rehearse/${bench.id}`">{{
-      $t('bench.benchHeader.rehearse')
-    }}</RouterLink>
+  <div class="border-b border-rule px-5 py-2">
+    <div class="flex flex-wrap items-center gap-x-3 gap-y-1 min-[1200px]:flex-nowrap">
+      <h1 class="sr-only">{{ bench.routine?.title }}</h1>
+      <input
+        v-typed="bench.routine?.title ?? ''"
+        class="title shrink-0 overflow-hidden rounded text-ellipsis border border-transparent bg-transparent px-1 font-display text-2xl font-semibold hover:border-rule"
+        :aria-label="$t('bench.benchHeader.titleOfTheRoutine')"
+        maxlength="120"
+        @change="retitle"
+      />
+      <span
+        v-if="bench.stillOpen > 0"
+        class="shrink-0 rounded-full bg-rule/50 px-3 py-0.5 text-sm font-semibold text-soft"
+        data-testid="still-open"
+      >
+        ○ {{ $t('bench.benchHeader.stepsAreNotFilledIn', bench.stillOpen) }}
+      </span>
+      <span v-else class="min-w-40 shrink leading-tight">
+        <VerdictPill :survey="bench.problems.length > 0 ? undefined : bench.survey" />
+      </span>
+      <span class="ml-auto shrink-0 text-sm text-soft" role="status" data-testid="save-state">{{
+        saved
+      }}</span>
+      <button
+        class="btn max-[900px]:hidden"
+        :aria-pressed="compact"
+        :title="$t('bench.benchHeader.namesAloneSoThatThe')"
+        @click="compact = !compact"
+      >
+        {{ compact ? $t('bench.benchHeader.roomy') : $t('bench.benchHeader.compact') }}
+      </button>
+      <button class="btn" :title="$t('bench.benchHeader.whichValueMustANumber')" @click="solving = true">
+        {{ $t('bench.benchHeader.solveFor') }}
+      </button>
+      <button class="btn" :title="$t('bench.benchHeader.whichMovesLeadToA')" @click="bridging = true">
+        {{ $t('bench.benchHeader.getMeThere') }}
+      </button>
+      <button
+        class="btn"
+        :disabled="!bench.canUndo"
+        :title="$t('bench.benchHeader.undoCtrlZ')"
+        @click="bench.undo()"
+      >
+        {{ $t('bench.benchHeader.undo') }}
+      </button>
+      <button
+        class="btn"
+        :disabled="!bench.canRedo"
+        :title="$t('bench.benchHeader.redoCtrlShiftZ')"
+        @click="bench.redo()"
+      >
+        {{ $t('bench.benchHeader.redo') }}
+      </button>
+      <SaveMenu class="max-[900px]:hidden" />
+      <RouterLink class="btn-main" :to="`/rehearse/${bench.id}`">{{
+        $t('bench.benchHeader.rehearse')
+      }}</RouterLink>
+    </div>
     <p
       v-if="unusual || (bench.firstFailing && bench.stillOpen === 0)"
-      class="w-full text-sm"
+      class="mt-1 text-sm"
       data-testid="failing-way"
     >
       <template v-if="bench.firstFailing && bench.stillOpen === 0">

@@ -59,7 +59,7 @@ public class Computations {
     private static final Duration BEAT = Duration.ofMillis(50);
 
     /** What is not answered after this time is glanced at; and again after each time that is so many times as long. */
-    private static final Duration GLANCE_AFTER = Duration.ofMillis(100);
+    private static final Duration GLANCE_AFTER = Duration.ofMillis(50);
 
     private static final int WIDER = 4;
 
