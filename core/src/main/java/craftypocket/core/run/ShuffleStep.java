@@ -54,6 +54,8 @@ final class ShuffleStep {
     /** It ends there: no block is shuffled any more. */
     private static final int ENDED = -1;
 
+    private static final int NONE = -2;
+
     private final StateSurvey survey;
     private final StepJudge judge;
     private final int step;
@@ -776,8 +778,10 @@ final class ShuffleStep {
         /** By group, cards taken and cell, its state; only used where some were reached. */
         private final Map<Integer, int[]> known = new HashMap<>();
 
-        private int groupNow = ENDED;
+        private int groupNow = NONE;
         private int[] knownNow = {};
+        private ChunkLaw chunkedNow;
+        private int roomNow;
         private int[] taken = new int[64];
 
         /** @param choice which of the plan’s choices it is; -1 for none */
@@ -804,8 +808,9 @@ final class ShuffleStep {
                 int gone = before[node];
                 int[] places = places(nodes.at[node], groups.get(group));
                 int counted = nodes.at[node] / groups.get(group).cells();
-                ChunkLaw.Taken can = law(group).taken(chunk, gone);
-                met(law(group).numbers(chunk, gone));
+                enter(group);
+                ChunkLaw.Taken can = chunkedNow.taken(chunk, gone);
+                met(chunkedNow.numbers(chunk, gone));
                 for (int i = 0; i < can.takes().length; i++) {
                     int to = to(group, places, counted, gone, can.takes()[i]);
                     links.add(node, to, 0, can.weight(), can.numbers()[i]);
@@ -818,8 +823,9 @@ final class ShuffleStep {
 
         /** So many of the cards that are left are taken. */
         private int to(int group, int[] places, int counted, int gone, int takes) {
-            int count = groups.get(group).count;
-            ChunkLaw.Chunks chunks = law(group).chunks();
+            enter(group);
+            int count = chunkedNow.chunks().count();
+            ChunkLaw.Chunks chunks = chunkedNow.chunks();
             int more = chunks.turns() ? (chunk % 2 == 1 ? takes : 0) : chunks.leaves() ? takes : 0;
             int cell = counted + more;
             for (int i = places.length - 1; i >= 0; i--) {
@@ -828,12 +834,19 @@ final class ShuffleStep {
             return to(group, gone + takes, cell);
         }
 
-        private int to(int group, int now, int cell) {
+        /** What there is to know of a group is looked up once for all its states that follow one another. */
+        private void enter(int group) {
             if (group != groupNow) {
                 groupNow = group;
                 knownNow = known.computeIfAbsent(group, any -> none(room(group)));
+                chunkedNow = group == ENDED ? null : law(group);
+                roomNow = group == ENDED ? 0 : groups.get(group).room();
             }
-            int key = group == ENDED ? 0 : now * groups.get(group).room() + cell;
+        }
+
+        private int to(int group, int now, int cell) {
+            enter(group);
+            int key = group == ENDED ? 0 : now * roomNow + cell;
             if (group != ENDED && knownNow[key] >= 0) {
                 return knownNow[key];
             }
