@@ -207,10 +207,6 @@ final class StateSurvey {
      * asks what the performer knows, which can depend on all cards. How often everything holds together is not told by it.
      */
     static Optional<Tally> inParts(Plan plan, SurveyOptions options) {
-        return inRoom(options, room -> inParts(plan, options, room));
-    }
-
-    private static Optional<Tally> inParts(Plan plan, SurveyOptions options, Room room) {
         List<Part> parts = new ArrayList<>();
         parts.add(new Part(i -> plan.conditions().get(i).kind() != Condition.Kind.CLAIM, 0));
         for (int condition = 0; condition < plan.conditions().size(); condition++) {
@@ -223,20 +219,28 @@ final class StateSurvey {
             parts.add(new Part(any -> false, 1 << role));
         }
         Tally all = null;
-        for (Part part : parts) {
-            StateSurvey survey = new StateSurvey(plan, options, part, room);
-            if (!survey.forward()) {
-                return Optional.empty();
+        // As many at once as there are threads: all of them together need too much room.
+        for (int first = 0; first < parts.size(); first += options.workers()) {
+            List<Part> some = parts.subList(first, Math.min(parts.size(), first + options.workers()));
+            List<Optional<Tally>> tallies =
+                    some.parallelStream().map(part -> of(plan, options, part)).toList();
+            for (int i = 0; i < tallies.size(); i++) {
+                Tally tally = tallies.get(i).orElse(null);
+                if (tally == null || (all != null && (all.worlds != tally.worlds || all.weighed != tally.weighed))) {
+                    return Optional.empty();
+                }
+                all = all == null ? tally : all;
+                all.join(tally, some.get(i).judged, some.get(i).pictured);
             }
-            Tally tally = new StateCounts(survey, survey.graph).tally();
-            if (all == null) {
-                all = tally;
-            } else if (all.worlds != tally.worlds || all.weighed != tally.weighed) {
-                return Optional.empty();
-            }
-            all.join(tally, part.judged, part.pictured);
         }
         return Optional.of(all);
+    }
+
+    private static Optional<Tally> of(Plan plan, SurveyOptions options, Part part) {
+        return inRoom(options, room -> {
+            StateSurvey survey = new StateSurvey(plan, options, part, room);
+            return survey.forward() ? Optional.of(new StateCounts(survey, survey.graph).tally()) : Optional.empty();
+        });
     }
 
     private static boolean ofKnowledge(Condition condition) {
