@@ -366,6 +366,11 @@ public final class Hands {
         order.summarize();
     }
 
+    /** Whether the cards of orders lie as they lie, and are told from others. */
+    public boolean orderLies() {
+        return order.asItLies();
+    }
+
     /** It has come about that so many cards of an order lie between the followed ones; less than 0 where nobody knows. */
     public void orderFell(int place, int between) {
         order.become(place, between);
@@ -459,7 +464,9 @@ public final class Hands {
 
     /** Whether a card can still be told to come from the upper packet of a riffle. */
     public boolean ofUpperPacket(int card) {
-        reads.askPackets();
+        if (holds.unsquared()) {
+            reads.askPackets();
+        }
         return holds.ofUpperPacket(card);
     }
 

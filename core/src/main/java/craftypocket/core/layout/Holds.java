@@ -103,6 +103,16 @@ final class Holds {
         return state[jogAt + card] == IN;
     }
 
+    /** Whether the packets of a riffle can still be told apart in some pile. */
+    boolean unsquared() {
+        for (int place = 0; place < places.count(); place++) {
+            if (state[stepAt + place] == 1) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** Whether a card can be told to be of an upper packet. */
     boolean ofUpperPacket(int card) {
         return state[jogAt + card] == OF_UPPER;

@@ -78,7 +78,7 @@ final class KeptOrder {
 
     /** All its cards are asked for, which cannot be told from others any more. */
     void lose(int slug) {
-        missed = new Order(-1, slug, -1, 0);
+        missed = Order.whole(slug);
     }
 
     /** How many come between, up to as many as matter; as many also where theirs is not one of them. */

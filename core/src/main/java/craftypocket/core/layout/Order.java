@@ -10,6 +10,16 @@ package craftypocket.core.layout;
  */
 public record Order(int key, int slug, int wanted, int most) {
 
+    /** All cards of an order are asked for: that is more than can be told by how many come between. */
+    static Order whole(int slug) {
+        return new Order(-1, slug, -1, 0);
+    }
+
+    /** Whether it asks for no more than how many come between. */
+    public boolean tells() {
+        return key >= 0;
+    }
+
     /** The same, counted as far as both are; nothing other than this can be told by it. */
     public Order and(Order other) {
         return new Order(key, slug, wanted, Math.max(most, other.most));

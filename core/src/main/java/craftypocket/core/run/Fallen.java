@@ -75,6 +75,11 @@ final class Fallen {
         tells &= followed <= MOST_FOLLOWED;
     }
 
+    /** Whether it can be told, as far as is known. */
+    boolean tells() {
+        return tells;
+    }
+
     /** Whether a shuffle brings them where none did before; true where that cannot be told. */
     boolean asNever(int shuffle) {
         if (hands == null || !tells) {

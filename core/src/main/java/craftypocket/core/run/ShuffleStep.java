@@ -944,11 +944,11 @@ final class ShuffleStep {
         return caught ? group(group.state, group.chosen, group.call + 1, on) : end(on);
     }
 
-    /** How cards of an order fall with the block that is shuffled; null where that is no whole pile, or nobody knows. */
+    /** How cards of an order fall with the block that is shuffled; null where that is no whole pile, or nobody knows how they lie. */
     private OrderFall orderFall(int[] followed) {
         Order order = survey.order();
         sorted.read(bytes);
-        if (depthNow > 0 || countNow < sorted.size(placeNow)) {
+        if (!sorted.orderLies() || depthNow > 0 || countNow < sorted.size(placeNow)) {
             return null;
         }
         byte[] slots = new byte[countNow];

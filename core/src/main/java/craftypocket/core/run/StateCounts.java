@@ -31,7 +31,7 @@ final class StateCounts {
     /** A shuffle that goes wrong is looked for among the first so many at most: a second, if none does. */
     private static final int MOST_SHUFFLES_TRIED = 5_000_000;
 
-    /** The same where nobody knows how likely it is. */
+    /** The same where nobody knows how likely it is, or each takes a whole step. */
     private static final int MOST_DRAWS_TRIED = 100_000;
 
     /** Where there are so few among all that would be tried, none is. */
@@ -558,7 +558,10 @@ final class StateCounts {
         int chance = chanceOf(step);
         Hands next = survey.after();
         Fallen fallen = new Fallen(survey);
-        for (int shuffle = 1; shuffle <= tries && !survey.stopped(); shuffle++) {
+        for (int shuffle = 1; shuffle <= (fallen.tells() ? tries : Math.min(tries, MOST_DRAWS_TRIED)); shuffle++) {
+            if (survey.stopped()) {
+                return NOWHERE;
+            }
             if (!fallen.asNever(shuffle)) {
                 continue;
             }

@@ -338,7 +338,9 @@ final class StateSurvey {
         boolean more = matters();
         Order missed = orderMissed();
         if (missed != null) {
-            if (order != null && (!order.sameCards(missed) || missed.most() <= order.most())) {
+            boolean tells =
+                    missed.tells() && (order == null || order.sameCards(missed) && missed.most() > order.most());
+            if (!tells) {
                 tooMuch("an order is asked for that shuffles have broken up");
                 return false;
             }
