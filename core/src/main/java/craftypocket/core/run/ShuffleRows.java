@@ -19,7 +19,7 @@ import java.util.stream.IntStream;
 final class ShuffleRows {
 
     /** Not more chances than this are kept, eight bytes each. */
-    private static final long MOST_KEPT = 15_000_000;
+    private static final long MOST_KEPT = 20_000_000;
 
     private static SoftReference<ShuffleRows> kept = new SoftReference<>(null);
 
