@@ -3,9 +3,8 @@ package craftypocket.core.chance;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import craftypocket.core.Labelling;
 import craftypocket.core.reckon.OrderUnderRiffles;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
@@ -15,8 +14,7 @@ import org.junit.jupiter.api.Test;
 class OrderLawTest {
 
     /**
-     * Against all labellings of small packets: the places of a label, from the top, take the next cards of the packet, one label
-     * after another (the inverse of the riffle, Bayer and Diaconis 1992).
+     * Against all labellings of small packets.
      */
     @Test
     void every_labelling_of_small_packets() {
@@ -35,8 +33,9 @@ class OrderLawTest {
             double[][] expected = new double[most + 1][cards * cards];
             int labels = 1 << riffles;
             int all = (int) Math.pow(labels, cards);
+            List<Integer> deck = IntStream.range(0, cards).boxed().toList();
             for (int labelling = 0; labelling < all; labelling++) {
-                List<Integer> riffled = riffled(cards, labels, labelling);
+                List<Integer> riffled = Labelling.riffled(deck, labels, labelling);
                 int met = 0;
                 int at = riffled.indexOf(key);
                 for (int below = 1; riffled.get((at + below) % cards) != wanted; below++) {
@@ -52,23 +51,6 @@ class OrderLawTest {
                         .containsExactly(expected[met], within(1e-12));
             }
         }
-    }
-
-    /** By place from the top, which card lies there. */
-    private static List<Integer> riffled(int cards, int labels, int labelling) {
-        int[] label = new int[cards];
-        int left = labelling;
-        for (int place = 0; place < cards; place++) {
-            label[place] = left % labels;
-            left /= labels;
-        }
-        List<Integer> places = new ArrayList<>(IntStream.range(0, cards).boxed().toList());
-        places.sort(Comparator.comparingInt(place -> label[place]));
-        Integer[] lies = new Integer[cards];
-        for (int card = 0; card < cards; card++) {
-            lies[places.get(card)] = card;
-        }
-        return List.of(lies);
     }
 
     /** Where nothing is counted, it is what the law of shuffles says of two cards. */

@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import craftypocket.core.Demos;
+import craftypocket.core.Labelling;
 import craftypocket.core.Script;
 import craftypocket.core.reckon.OrderUnderRiffles;
 import craftypocket.core.routine.RoleKind;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -53,7 +53,7 @@ class OrderSurveyTest {
                     new ArrayList<>(IntStream.rangeClosed(1, cards).boxed().toList());
             Collections.rotate(deck, -cut);
             for (int labelling = 0; labelling < Math.pow(labels, cards); labelling++) {
-                int between = between(riffled(deck, labels, labelling), places);
+                int between = between(Labelling.riffled(deck, labels, labelling), places);
                 held[0] += between < 1 ? 1 : 0;
                 held[1] += between < 2 ? 1 : 0;
                 all++;
@@ -66,23 +66,6 @@ class OrderSurveyTest {
                     .as(finding.condition().sentence())
                     .isCloseTo((double) held[claim] / all, within(1e-12));
         }
-    }
-
-    private static List<Integer> riffled(List<Integer> deck, int labels, int labelling) {
-        int cards = deck.size();
-        int[] label = new int[cards];
-        int left = labelling;
-        for (int place = 0; place < cards; place++) {
-            label[place] = left % labels;
-            left /= labels;
-        }
-        List<Integer> places = new ArrayList<>(IntStream.range(0, cards).boxed().toList());
-        places.sort(Comparator.comparingInt(place -> label[place]));
-        Integer[] lies = new Integer[cards];
-        for (int i = 0; i < cards; i++) {
-            lies[places.get(i)] = deck.get(i);
-        }
-        return List.of(lies);
     }
 
     /** How many of the order come below the key before theirs; cards go by where they lay. */
