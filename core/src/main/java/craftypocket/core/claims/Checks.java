@@ -1,5 +1,6 @@
 package craftypocket.core.claims;
 
+import craftypocket.core.cards.Pack;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Knower;
 import craftypocket.core.layout.Order;
@@ -85,8 +86,9 @@ public final class Checks {
      * @param within how many of them may be looked at
      */
     public static Check nextOfOrder(int key, int slug, int wanted, int within) {
-        Order order = new Order(key, slug, wanted, within);
-        return hands -> hands.between(order) < within;
+        // No pack has more cards that could come between.
+        Order order = new Order(key, slug, wanted, Math.min(within, Pack.MOST_CARDS));
+        return hands -> hands.between(order) < order.most();
     }
 
     /** The card that the performer takes for a role's is the role's; where he takes none for it, he knows its name. */

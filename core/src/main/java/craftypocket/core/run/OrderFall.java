@@ -6,10 +6,14 @@ import craftypocket.core.layout.Order;
 import craftypocket.core.layout.Slot;
 import java.util.Arrays;
 import java.util.BitSet;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
 
 /** How a pile falls in which cards of an order lie: with which chance so many of them come between the two of which that is kept. */
 final class OrderFall {
+
+    /** A pack of 52 riffled five times, where only the next card is asked for: some tenths of a second. */
+    private static final double MOST_WORK = 32 * 2 * Math.pow(52, 4);
 
     private final int cards;
     /** Which of the followed cards the key and theirs are. */
@@ -17,19 +21,19 @@ final class OrderFall {
 
     private final int wanted;
     private final int most;
-    /** As {@link craftypocket.core.chance.OrderLaw#between} says; null where theirs never comes. */
-    private final double[][] chances;
+    /** Says what {@link craftypocket.core.chance.OrderLaw#between} does; null where theirs never comes. */
+    private final Supplier<double[][]> law;
 
-    private OrderFall(int cards, int key, int wanted, int most, double[][] chances) {
+    private OrderFall(int cards, int key, int wanted, int most, Supplier<double[][]> law) {
         this.cards = cards;
         this.key = key;
         this.wanted = wanted;
         this.most = most;
-        this.chances = chances;
+        this.law = law;
     }
 
     /**
-     * Of a pile; null where nobody knows, as it is not riffled, or the two do not lie there.
+     * Of a pile; null where nobody knows, as it is not riffled, too often, or the two do not lie there.
      *
      * @param order of which cards it is kept
      * @param slug the cards of the order
@@ -55,10 +59,18 @@ final class OrderFall {
             return null;
         }
         boolean comes = key != wanted && ordered[followed[wanted]];
-        double[][] chances = comes
-                ? ShuffleRows.kept().between(ordered, times, followed[key], followed[wanted], order.most())
-                : null;
-        return new OrderFall(slots.length, key, wanted, order.most(), chances);
+        if (comes && work(slots.length, times, order.most()) > MOST_WORK) {
+            return null;
+        }
+        // It takes long: so it is asked for one by one, where it can be stopped in between.
+        Supplier<double[][]> reckons =
+                () -> ShuffleRows.kept().between(ordered, times, followed[key], followed[wanted], order.most());
+        return new OrderFall(slots.length, key, wanted, order.most(), comes ? reckons : null);
+    }
+
+    /** How long the law takes: twice as long with each riffle, sixteen times with twice as many cards. */
+    private static double work(int cards, int riffles, int most) {
+        return Math.pow(2, riffles) * (most + 1) * Math.pow(cards, 4);
     }
 
     private static int which(int card, byte[] slots, int[] followed) {
@@ -70,7 +82,7 @@ final class OrderFall {
 
     /** Whether theirs comes, sooner or later. */
     boolean comes() {
-        return chances != null;
+        return law != null;
     }
 
     /** How many numbers can come between. */
@@ -82,6 +94,7 @@ final class OrderFall {
     double[] row() {
         int places = cards * cards;
         double[] row = new double[numbers() * places];
+        double[][] chances = law.get();
         for (int met = 0; met <= most; met++) {
             for (int cell = 0; cell < places; cell++) {
                 int mine = key < wanted ? cell : cell / cards + cell % cards * cards;
@@ -99,16 +112,16 @@ final class OrderFall {
     static void each(OrderFall fall, int[] places, Between between) {
         if (fall == null) {
             between.come(-1, 1);
-        } else if (fall.chances == null) {
+        } else if (!fall.comes()) {
             between.come(fall.most, 1);
         } else {
             int cell = places[fall.key] + fall.cards * places[fall.wanted];
-            double all = Arrays.stream(fall.chances)
-                    .mapToDouble(chance -> chance[cell])
-                    .sum();
+            double[][] chances = fall.law.get();
+            double all =
+                    Arrays.stream(chances).mapToDouble(chance -> chance[cell]).sum();
             for (int met = 0; met <= fall.most; met++) {
-                if (fall.chances[met][cell] > 0) {
-                    between.come(met, fall.chances[met][cell] / all);
+                if (chances[met][cell] > 0) {
+                    between.come(met, chances[met][cell] / all);
                 }
             }
         }

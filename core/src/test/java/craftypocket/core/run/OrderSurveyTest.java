@@ -118,6 +118,33 @@ class OrderSurveyTest {
         assertThat(survey.sampledBecause()).isEqualTo("an order is asked for that shuffles have broken up");
     }
 
+    /** The law of many riffles takes too long, as does a long look ahead: it is a sample then, and none that keeps a core busy. */
+    @ParameterizedTest
+    @CsvSource({"20, 1", "5, 40"})
+    void more_than_can_be_reckoned_is_sampled(String riffles, String within) {
+        Survey survey = laid(52, 1, 2, 3, 4)
+                .step("spectator-riffle", "times", riffles)
+                .claim("next-of-order", "role", "L", "slug", "S", "key", "K", "within", within)
+                .survey();
+
+        assertThat(survey.exhaustive()).isFalse();
+    }
+
+    /** As many as a pack has, and more: theirs always comes among them, as it is of the order. */
+    @Test
+    void among_as_many_as_there_are_it_always_comes() {
+        for (String within : List.of("4", "60", "104")) {
+            Survey.Finding finding = laid(8, 1, 2, 3, 4)
+                    .step("spectator-riffle")
+                    .claim("next-of-order", "role", "L", "slug", "S", "key", "K", "within", within)
+                    .survey()
+                    .findings()
+                    .get(0);
+
+            assertThat(finding.verdict()).as(within).isEqualTo(Survey.Verdict.ALWAYS);
+        }
+    }
+
     /** Cards of an order for which nobody asks matter no more than others. */
     @Test
     void an_order_for_which_nobody_asks_is_not_followed() {
