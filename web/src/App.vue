@@ -1,12 +1,17 @@
 <script setup lang="ts">
 import { useDark } from '@vueuse/core'
-import { computed } from 'vue'
+import { storeToRefs } from 'pinia'
+import { computed, defineAsyncComponent } from 'vue'
 import { useRoute } from 'vue-router'
 import { usePerformer } from './performer'
 import FolderLine from './ui/FolderLine.vue'
-import KeyHelp from './ui/KeyHelp.vue'
+import { useKeyWords } from './ui/keys'
+import { onceTrue } from './ui/onceTrue'
 import ToastLine from './ui/ToastLine.vue'
 
+const KeyHelp = defineAsyncComponent(() => import('./ui/KeyHelp.vue'))
+
+const keysAsked = onceTrue(storeToRefs(useKeyWords()).open)
 const dark = useDark({ disableTransition: false })
 const route = useRoute()
 const { performer, setHand } = usePerformer()
@@ -47,10 +52,10 @@ const view = computed(() =>
           $t('app.app.reckoner')
         }}</RouterLink>
         <RouterLink to="/tonight" class="view-link" :class="{ here: route.name === 'tonight' }">{{
-          $t('undefined.app.tonight')
+          $t('app.app.tonight')
         }}</RouterLink>
         <RouterLink to="/journal" class="view-link" active-class="here">{{
-          $t('undefined.app.journal')
+          $t('app.app.journal')
         }}</RouterLink>
         <template v-if="routineId">
           <RouterLink :to="`/bench/${routineId}`" class="view-link" active-class="here">{{
@@ -62,7 +67,7 @@ const view = computed(() =>
         </template>
       </nav>
       <RouterLink to="/settings" class="ml-auto rounded px-2 py-1 text-sm" active-class="underline">{{
-        $t('undefined.app.settings')
+        $t('app.app.settings')
       }}</RouterLink>
       <button
         class="rounded px-2 py-1 text-sm"
@@ -80,7 +85,7 @@ const view = computed(() =>
       <RouterView :key="view" />
     </main>
     <ToastLine />
-    <KeyHelp />
+    <KeyHelp v-if="keysAsked" />
   </div>
 </template>
 

@@ -4,7 +4,7 @@ import type { Survey, Trace } from '@/api/client'
 import { DeckGrips, RunningDeck, type Spot } from '@/deck'
 import { useToast } from '@/ui/toast'
 import { useElementSize, useMediaQuery, useResizeObserver } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { layCard } from '@/routine'
 import ScriptWords from './ScriptWords.vue'
 import { SET_UP, useBench } from './store'
@@ -69,9 +69,16 @@ const over = ref(-1)
 
 /** Where the rows begin, and where the last one ends: the deck is drawn beside them. */
 const tops = ref<number[]>([])
+const measuredRows = shallowRef<HTMLElement[]>([])
 
 function measure(): void {
   const measured = [...(script.value?.querySelectorAll<HTMLElement>('[data-step]') ?? [])]
+  if (
+    measured.some((row, i) => row !== measuredRows.value[i]) ||
+    measured.length < measuredRows.value.length
+  ) {
+    measuredRows.value = measured
+  }
   const first = measured[0]?.offsetTop ?? 0
   const last = measured.at(-1)
   const now = [
@@ -83,8 +90,11 @@ function measure(): void {
   }
 }
 
-useResizeObserver(script, measure)
-watch([() => bench.trace, () => bench.survey, rows], measure, { flush: 'post', deep: false })
+// Where a row begins changes with the height of one above it, or with the order. Asked at other times the browser would have to lay
+// the page out just for that.
+useResizeObserver(measuredRows, measure)
+watch(() => rows.value.map((step) => step?.id).join(), measure, { flush: 'post' })
+onMounted(measure)
 
 /** Whether a row is written out: of a compact script only the one that is selected. */
 function worded(id: string): boolean {

@@ -10,6 +10,7 @@ import {
   type World,
 } from '@/api/client'
 import { alone, goesThrough, lineOf, MAIN } from '@/routine'
+import { replaceEqualDeep } from '@tanstack/vue-query'
 import { computed, ref, shallowRef, type Ref } from 'vue'
 
 /** How long after the last edit the survey is asked for; the trace is asked for at once. */
@@ -72,7 +73,8 @@ export function useAnalysis({ whole, routine, line, world }: Analysed) {
       const body = { routine: alone(routine.value), world: world.value }
       const answer = await answered(api.POST('/api/trace', { body, signal: mine.signal }))
       if (tracing === mine) {
-        trace.value = answer
+        // What is as it was stays the same, and is not drawn again.
+        trace.value = replaceEqualDeep(trace.value, answer)
         problems.value = []
         trouble.value = ''
         window.clearTimeout(knownTimer)
@@ -95,7 +97,7 @@ export function useAnalysis({ whole, routine, line, world }: Analysed) {
       const asked = { ...body, computation: knownName }
       const answer = await answered(api.POST('/api/trace/known', { body: asked, signal: mine.signal }))
       if (tracing === mine) {
-        trace.value = answer
+        trace.value = replaceEqualDeep(trace.value, answer)
       }
     } catch {
       // Then nothing is said of it.

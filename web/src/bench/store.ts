@@ -34,6 +34,7 @@ export const useBench = defineStore('bench', () => {
   const line = ref(MAIN)
   /** The line that is seen, as a routine. */
   const routine = computed(() => whole.value && lineOf(whole.value, line.value))
+  const own = computed(() => (whole.value ? ownIds(whole.value, line.value) : new Set<string>()))
   const canUndo = computed(() => queue.value?.canUndo.value ?? false)
   const canRedo = computed(() => queue.value?.canRedo.value ?? false)
   const world = ref<World>({})
@@ -112,7 +113,7 @@ export const useBench = defineStore('bench', () => {
 
   /** Whether a step is edited on the line that is seen: the others are edited on theirs. */
   function isOwn(stepId: string): boolean {
-    return !!whole.value && ownIds(whole.value, line.value).has(stepId)
+    return own.value.has(stepId)
   }
 
   /** Puts an edited line in place of the old one. */

@@ -153,7 +153,7 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
     :aria-label="$t('deck.runningDeck.runningDeckOfSteps', { trace: trace.moments.length - 1 })"
   >
     <g aria-hidden="true">
-      <g v-for="(between, i) in shapes.ribbons" :key="i">
+      <g v-for="(between, i) in shapes.ribbons" :key="i" v-memo="[between]">
         <path
           v-for="ribbon in between"
           :key="ribbon.index"
@@ -173,7 +173,7 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
         />
       </g>
 
-      <g v-for="(row, i) in shapes.rows" :key="i">
+      <g v-for="(row, i) in shapes.rows" :key="i" v-memo="[row, trace.cards, slotHeight, width]">
         <rect
           v-for="cell in row.band"
           :key="`${cell.role}-${cell.x}`"

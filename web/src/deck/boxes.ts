@@ -47,7 +47,7 @@ export function farness(pile: { place: string }): number {
 }
 
 /** The widths of a card in a small pile and in a large one. */
-interface SlotWidths {
+export interface SlotWidths {
   few: number
   many: number
 }

@@ -9,7 +9,9 @@ import {
   slotWidths,
   unitBoxes,
   type PileBox,
+  type RoomOf,
   type SlotBox,
+  type SlotWidths,
 } from './boxes'
 import { band, sheaths, type BandCell, type Sheath } from './likelihood'
 import { ribbonPath, threadPath } from './paths'
@@ -72,19 +74,22 @@ export interface SlugMark {
   width: number
 }
 
+/** Everything there is to draw of one moment. */
+export interface RowShapes {
+  y: number
+  slots: SlotBox[]
+  piles: PileBox[]
+  markers: Marker[]
+  holds: HoldMark[]
+  things: ThingBox[]
+  slugs: SlugMark[]
+  band: BandCell[]
+}
+
 /** Everything there is to draw. */
 export interface DeckShapes {
   height: number
-  rows: {
-    y: number
-    slots: SlotBox[]
-    piles: PileBox[]
-    markers: Marker[]
-    holds: HoldMark[]
-    things: ThingBox[]
-    slugs: SlugMark[]
-    band: BandCell[]
-  }[]
+  rows: RowShapes[]
   /** Between moment i and i + 1. */
   ribbons: RibbonShape[][]
   /** Between moment i and i + 1. */
@@ -111,50 +116,13 @@ export function layOut(trace: Trace, frame: Frame, survey?: Survey): DeckShapes 
   const tops = frame.rowTops?.length === trace.moments.length + 1 ? frame.rowTops : undefined
   const rooms = trace.moments.map((moment, index) => roomOf(moment, survey, index))
   const widths = slotWidths(trace, frame.width, rooms)
-  const rows = trace.moments.map((stated, index) => {
-    const moment = { ...stated, piles: [...stated.piles].sort((a, b) => farness(a) - farness(b)) }
+  const rows = trace.moments.map((moment, index) => {
     const y = (tops?.[index] ?? index * frame.rowHeight) + frame.slotTop
-    const boxes = unitBoxes(moment, frame.width, widths, rooms[index]!)
-    const piles = boxes.flatMap((box) => (box.pile ? [box] : []))
-    return {
-      y,
-      things: thingBoxes(
-        moment,
-        trace.moments[index - 1],
-        (unit) =>
-          boxes.find((box) =>
-            unit.pile ? box.pile && box.place === unit.pile.place : box.thing === unit.thing.name,
-          ),
-        (place, depth) => edge(piles, place, depth),
-      ),
-      piles,
-      slots: slotBoxes(moment, piles, y),
-      markers: markers(trace, moment, piles, y),
-      // A bend is in the cards and stays: it is told once, in the set-up.
-      holds: moment.holds
-        .filter((hold) => hold.kind !== 'bend' || index === 0)
-        .map((hold, nth, held) => ({
-          kind: hold.kind,
-          told:
-            held.findIndex((h) => h.kind === hold.kind && h.place === hold.place) === nth
-              ? (HOLD_WORDS[hold.kind] ?? hold.kind)
-              : '',
-          x: edge(piles, hold.place, hold.depth),
-          y,
-          // A jogged card sticks out: its slot is drawn again, out of line.
-          width: slotOf(piles, hold.place),
-          jog: hold.kind === 'out-jog' ? -6 : hold.kind === 'in-jog' ? 6 : 0,
-        })),
-      slugs: moment.roles.flatMap((state, role) =>
-        state.slug.map((spot) => ({
-          role,
-          x: edge(piles, spot.place, spot.position - 1),
-          y,
-          width: slotOf(piles, spot.place),
-        })),
-      ),
-      band: survey ? band(survey, index, piles, y) : [],
-    }
+    const { cards, roles, moments } = trace
+    const on = [cards, roles, moments[index - 1], survey, index, frame.width, y, widths.few, widths.many]
+    return unchanged(rowsLaid, moment, on, () =>
+      layOutRow(trace, index, { width: frame.width, y, widths, room: rooms[index]! }, survey),
+    )
   })
   return {
     height: tops?.at(-1) ?? trace.moments.length * frame.rowHeight,
@@ -162,19 +130,21 @@ export function layOut(trace: Trace, frame: Frame, survey?: Survey): DeckShapes 
     ribbons: trace.moments.slice(1).map((moment, i) => {
       const from = rows[i]!
       const to = rows[i + 1]!
-      return moment.ribbons.map((ribbon, index) => ({
-        index,
-        turned: ribbon.turned,
-        path: ribbonPath(
-          edge(from.piles, ribbon.from, ribbon.fromPosition - 1),
-          edge(to.piles, ribbon.to, ribbon.toPosition - 1),
-          ribbon.length * slotOf(from.piles, ribbon.from),
-          ribbon.length * slotOf(to.piles, ribbon.to),
-          from.y + frame.slotHeight,
-          to.y,
-          ribbon.turned,
-        ),
-      }))
+      return unchanged(ribbonsLaid, to, [from, frame.slotHeight], () =>
+        moment.ribbons.map((ribbon, index) => ({
+          index,
+          turned: ribbon.turned,
+          path: ribbonPath(
+            edge(from.piles, ribbon.from, ribbon.fromPosition - 1),
+            edge(to.piles, ribbon.to, ribbon.toPosition - 1),
+            ribbon.length * slotOf(from.piles, ribbon.from),
+            ribbon.length * slotOf(to.piles, ribbon.to),
+            from.y + frame.slotHeight,
+            to.y,
+            ribbon.turned,
+          ),
+        })),
+      )
     }),
     sheaths: rows
       .slice(1)
@@ -191,6 +161,78 @@ export function layOut(trace: Trace, frame: Frame, survey?: Survey): DeckShapes 
       ),
     })),
   }
+}
+
+function layOutRow(
+  trace: Trace,
+  index: number,
+  { width, y, widths, room }: { width: number; y: number; widths: SlotWidths; room: RoomOf },
+  survey?: Survey,
+): RowShapes {
+  const stated = trace.moments[index]!
+  const moment = { ...stated, piles: [...stated.piles].sort((a, b) => farness(a) - farness(b)) }
+  const boxes = unitBoxes(moment, width, widths, room)
+  const piles = boxes.flatMap((box) => (box.pile ? [box] : []))
+  return {
+    y,
+    things: thingBoxes(
+      moment,
+      trace.moments[index - 1],
+      (unit) =>
+        boxes.find((box) =>
+          unit.pile ? box.pile && box.place === unit.pile.place : box.thing === unit.thing.name,
+        ),
+      (place, depth) => edge(piles, place, depth),
+    ),
+    piles,
+    slots: slotBoxes(moment, piles, y),
+    markers: markers(trace, moment, piles, y),
+    // A bend is in the cards and stays: it is told once, in the set-up.
+    holds: moment.holds
+      .filter((hold) => hold.kind !== 'bend' || !trace.moments[index - 1])
+      .map((hold, nth, held) => ({
+        kind: hold.kind,
+        told:
+          held.findIndex((h) => h.kind === hold.kind && h.place === hold.place) === nth
+            ? (HOLD_WORDS[hold.kind] ?? hold.kind)
+            : '',
+        x: edge(piles, hold.place, hold.depth),
+        y,
+        // A jogged card sticks out: its slot is drawn again, out of line.
+        width: slotOf(piles, hold.place),
+        jog: hold.kind === 'out-jog' ? -6 : hold.kind === 'in-jog' ? 6 : 0,
+      })),
+    slugs: moment.roles.flatMap((state, role) =>
+      state.slug.map((spot) => ({
+        role,
+        x: edge(piles, spot.place, spot.position - 1),
+        y,
+        width: slotOf(piles, spot.place),
+      })),
+    ),
+    band: survey ? band(survey, index, piles, y) : [],
+  }
+}
+
+/** Something that was worked out, and on what it stood. */
+interface Laid<T> {
+  on: unknown[]
+  laid: T
+}
+
+/** Of moments that stay the same from one trace to the next the rows stay the same too, and are not drawn again. */
+const rowsLaid = new WeakMap<object, Laid<RowShapes>>()
+const ribbonsLaid = new WeakMap<object, Laid<RibbonShape[]>>()
+
+/** What was worked out before, unless something changed that it stands on. */
+function unchanged<T>(kept: WeakMap<object, Laid<T>>, of: object, on: unknown[], lay: () => T): T {
+  const before = kept.get(of)
+  if (before && before.on.every((each, i) => each === on[i])) {
+    return before.laid
+  }
+  const laid = lay()
+  kept.set(of, { on, laid })
+  return laid
 }
 
 /** Where one card lies at every moment, for tracing it up and down. */

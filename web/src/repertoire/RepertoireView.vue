@@ -1,17 +1,20 @@
 <script setup lang="ts">
 import { t } from '@/words'
 import { answered, api, ApiProblem, type LastRehearsal, type Beginning } from '@/api/client'
+import { onceTrue } from '@/ui/onceTrue'
 import { useToast } from '@/ui/toast'
 import { typing, useViewKeys } from '@/ui/keys'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { onKeyStroke } from '@vueuse/core'
-import { computed, ref, watchEffect } from 'vue'
+import { computed, defineAsyncComponent, ref, watchEffect } from 'vue'
 import { useRouter } from 'vue-router'
-import BinDialog from './BinDialog.vue'
-import NewRoutineDialog from './NewRoutineDialog.vue'
 import RoutineCard from './RoutineCard.vue'
 import TodayPanel from './TodayPanel.vue'
 import { useToday } from './today'
+
+/** Loaded when they are asked for, so that the shelf is there sooner. */
+const BinDialog = defineAsyncComponent(() => import('./BinDialog.vue'))
+const NewRoutineDialog = defineAsyncComponent(() => import('./NewRoutineDialog.vue'))
 
 const router = useRouter()
 const toast = useToast()
@@ -19,7 +22,9 @@ const queries = useQueryClient()
 const wanted = ref('')
 const tag = ref('')
 const creating = ref(false)
+const creatingAsked = onceTrue(creating)
 const bin = ref(false)
+const binAsked = onceTrue(bin)
 const fileField = ref<HTMLInputElement>()
 const searchField = ref<HTMLInputElement>()
 const problem = ref('')
@@ -232,7 +237,7 @@ onKeyStroke('/', (event) => {
         $t('repertoire.repertoireView.aboutCraftyPocket')
       }}</RouterLink>
     </footer>
-    <BinDialog v-model:open="bin" />
-    <NewRoutineDialog v-model:open="creating" @create="create" />
+    <BinDialog v-if="binAsked" v-model:open="bin" />
+    <NewRoutineDialog v-if="creatingAsked" v-model:open="creating" @create="create" />
   </div>
 </template>

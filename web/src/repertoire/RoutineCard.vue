@@ -3,16 +3,15 @@ import { t } from '@/words'
 import { answered, api, type LastRehearsal, type Routine, type RoutineEntry, type Survey } from '@/api/client'
 import { inTurn } from '@/api/inTurn'
 import { RunningDeck } from '@/deck'
-import { alone, goesThrough, lineOf } from '@/routine'
+import { alone, goesThrough, lineOf } from '@/routine/lines'
 import { useOutbox } from '@/saving'
 import { ago } from '@/ui/time'
 import { canFail } from '@/ui/verdict'
 import VerdictPill from '@/ui/VerdictPill.vue'
-import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { useQuery } from '@tanstack/vue-query'
 import { useElementVisibility } from '@vueuse/core'
 import { useToday } from './today'
-import { computed, ref, watchEffect } from 'vue'
+import { computed, defineAsyncComponent, ref, watchEffect } from 'vue'
 
 const props = defineProps<{
   entry: RoutineEntry
@@ -20,7 +19,11 @@ const props = defineProps<{
 }>()
 defineEmits<{ copy: []; remove: [] }>()
 
+const CardMenu = defineAsyncComponent(() => import('./CardMenu.vue'))
+
 const outbox = useOutbox()
+/** Whether its menu was asked for. */
+const more = ref(false)
 /** Whether what was last done to it is still on its way, or is a draft. */
 const unsaved = computed(() => outbox.queues.get(props.entry.id)?.unsaved.value ?? false)
 const card = ref<HTMLElement>()
@@ -32,6 +35,7 @@ watchEffect(() => (seen.value ||= visible.value))
 const overview = useQuery({
   enabled: seen,
   queryKey: computed(() => ['overview', props.entry.id, props.entry.version]),
+  staleTime: Infinity,
   queryFn: async ({ signal }) => {
     const path = { id: props.entry.id }
     const { routine } = await answered(api.GET('/api/routines/{id}', { params: { path }, signal }))
@@ -49,6 +53,7 @@ const survey = useQuery({
   queryKey: computed(() => ['survey', props.entry.id, props.entry.version]),
   queryFn: ({ signal }) => surveyed(overview.data.value!.routine, signal),
   enabled: computed(() => !!overview.data.value),
+  staleTime: (query) => (query.state.data?.stopped ? 0 : Infinity),
 })
 /** How many outs there are, and in how many of them something can fail. */
 const outs = useQuery({
@@ -98,34 +103,17 @@ const steps = computed(() => overview.data.value?.routine.steps.length ?? 0)
       <h2 class="text-xl">
         <RouterLink :to="`/bench/${entry.id}`" class="hover:underline">{{ entry.title }}</RouterLink>
       </h2>
-      <Menu as="div" class="relative">
-        <MenuButton
-          class="rounded px-2 text-xl"
-          :aria-label="$t('repertoire.routineCard.moreFor', { title: entry.title })"
-          >⋯</MenuButton
-        >
-        <MenuItems class="absolute right-0 z-20 w-44 rounded-lg border border-rule bg-paper py-1">
-          <MenuItem v-slot="{ active }">
-            <button class="menu-item" :class="{ 'bg-brass/15': active }" @click="$emit('copy')">
-              {{ $t('repertoire.routineCard.copy') }}
-            </button>
-          </MenuItem>
-          <MenuItem v-slot="{ active }">
-            <a
-              class="menu-item"
-              :class="{ 'bg-brass/15': active }"
-              :href="`/api/routines/${entry.id}/file`"
-              :download="`${entry.title}.routine.json`"
-              >{{ $t('repertoire.routineCard.saveToAFile') }}</a
-            >
-          </MenuItem>
-          <MenuItem v-slot="{ active }">
-            <button class="menu-item text-broken" :class="{ 'bg-brass/15': active }" @click="$emit('remove')">
-              {{ $t('repertoire.routineCard.delete') }}
-            </button>
-          </MenuItem>
-        </MenuItems>
-      </Menu>
+      <CardMenu v-if="more" :entry="entry" @copy="$emit('copy')" @remove="$emit('remove')" />
+      <button
+        v-else
+        class="rounded px-2 text-xl"
+        aria-haspopup="menu"
+        aria-expanded="false"
+        :aria-label="$t('repertoire.routineCard.moreFor', { title: entry.title })"
+        @click="more = true"
+      >
+        ⋯
+      </button>
     </div>
     <p class="mt-1 text-sm text-soft">{{ overview.data.value?.routine.summary }}</p>
     <RouterLink

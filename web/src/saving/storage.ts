@@ -26,7 +26,8 @@ let writing: Promise<void> | undefined
 /** Keeps a state under a name of this window, in place of the one before; undefined forgets it. */
 export function keep(name: string, value: unknown): void {
   waiting.set(`${thisWindow}/${name}`, value)
-  writing ??= writeAll().finally(() => (writing = undefined))
+  // What is asked of the server leaves first.
+  writing ??= new Promise((then) => setTimeout(then)).then(writeAll).finally(() => (writing = undefined))
 }
 
 async function writeAll(): Promise<void> {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import SheetDialog from './SheetDialog.vue'
 import { useLocalStorage } from '@vueuse/core'
+import { nextTick } from 'vue'
 import { useRoute } from 'vue-router'
 import { useKeyWords } from './keys'
 
@@ -8,9 +9,10 @@ const keys = useKeyWords()
 const route = useRoute()
 const tour = useLocalStorage('deck-tour', 0)
 
-/** Shows once more how the deck is read. */
-function explain(): void {
+/** Shows once more how the deck is read. What is kept in the browser is written before this list goes. */
+async function explain(): Promise<void> {
   tour.value = 0
+  await nextTick()
   keys.open = false
 }
 </script>

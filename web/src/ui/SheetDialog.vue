@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
+import { nextTick, watch } from 'vue'
 
 /** A sheet over the page: what is behind it waits. Escape and a press beside it close it. */
 defineProps<{
@@ -8,6 +9,23 @@ defineProps<{
   width?: 'narrow' | 'middle' | 'wide' | 'full'
 }>()
 const open = defineModel<boolean>('open', { required: true })
+
+/** What had the focus when it was opened. The library knows it only if it was loaded by then. */
+let opener: Element | null = null
+watch(
+  open,
+  async (now) => {
+    if (now) {
+      opener = document.activeElement
+      return
+    }
+    await nextTick()
+    if (document.activeElement === document.body && opener instanceof HTMLElement) {
+      opener.focus()
+    }
+  },
+  { immediate: true },
+)
 
 const WIDTHS = { narrow: 'max-w-md', middle: 'max-w-2xl', wide: 'max-w-4xl', full: 'max-w-6xl' }
 </script>

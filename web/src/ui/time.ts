@@ -1,8 +1,13 @@
 import { locale, t } from '@/words'
+import { useMemoize } from '@vueuse/core'
 
 const MINUTE = 60_000
 const HOUR = 60 * MINUTE
 const DAY = 24 * HOUR
+
+/** What the platform needs a millisecond to make is made once for a language. */
+const since = useMemoize((language: string) => new Intl.RelativeTimeFormat(language, { numeric: 'always' }))
+const days = useMemoize((language: string) => new Intl.DateTimeFormat(language, { dateStyle: 'medium' }))
 
 /** How long ago a moment was, in the words that the platform has for it. */
 export function ago(instant: string, now = Date.now()): string {
@@ -12,7 +17,7 @@ export function ago(instant: string, now = Date.now()): string {
   }
   const [unit, of]: [Intl.RelativeTimeFormatUnit, number] =
     passed < HOUR ? ['minute', MINUTE] : passed < DAY ? ['hour', HOUR] : ['day', DAY]
-  return new Intl.RelativeTimeFormat(locale(), { numeric: 'always' }).format(-Math.floor(passed / of), unit)
+  return since(locale()).format(-Math.floor(passed / of), unit)
 }
 
 /** A time span as a clock shows it: 1:07. */
@@ -23,5 +28,5 @@ export function clock(millis: number): string {
 
 /** The day of a moment, in the words that the platform has for it. */
 export function day(instant: string): string {
-  return new Intl.DateTimeFormat(locale(), { dateStyle: 'medium' }).format(new Date(instant))
+  return days(locale()).format(new Date(instant))
 }

@@ -1,12 +1,13 @@
 import { createI18n } from 'vue-i18n'
-import en from './en.json'
+import type en from './en.json'
 
-/** All words of the screens, of each language one file that is called as the language is. */
-const files = import.meta.glob<typeof en>('./*.json', { eager: true, import: 'default' })
+/** All words of the screens, of each language one file that is called as the language is; here what the first page says. */
+const first = import.meta.glob<typeof en>('./*.json', { eager: true, import: 'default', query: '?first' })
+/** What all other views say. */
+const later = import.meta.glob<typeof en>('./*.json', { import: 'default', query: '?later' })
 
-const languages = Object.fromEntries(
-  Object.entries(files).map(([file, words]) => [file.replace(/^\.\/|\.json$/g, ''), words]),
-)
+const language = (file: string) => file.replace(/^\.\/|\.json$/g, '')
+const languages = Object.fromEntries(Object.entries(first).map(([file, words]) => [language(file), words]))
 
 /** The first language of the reader that there is; English otherwise. */
 export function languageFor(wanted: readonly string[], there: string[]): string {
@@ -19,6 +20,22 @@ export const words = createI18n<[typeof en], string, false>({
   fallbackLocale: 'en',
   messages: languages as { en: typeof en },
 })
+
+let asked: Promise<unknown> | undefined
+
+/** The words of all views: English, which stands in for what is missing, and the reader's language. */
+export function allWords(): Promise<unknown> {
+  asked ??= Promise.all(
+    Object.entries(later)
+      .filter(([file]) => ['en', locale()].includes(language(file)))
+      .map(async ([file, load]) => words.global.mergeLocaleMessage(language(file) as 'en', await load())),
+  ).catch((failure: unknown) => {
+    // The program may answer again: then they are asked for anew.
+    asked = undefined
+    throw failure
+  })
+  return asked
+}
 
 /**
  * The words of a key, such as `bench.benchHeader.undo`.

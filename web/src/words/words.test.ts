@@ -1,6 +1,7 @@
 import { parse } from '@vue/compiler-sfc'
 import { describe, expect, it } from 'vitest'
 import en from './en.json'
+import later from './en.json?later'
 import { languageFor, t, words } from './index'
 
 const files = import.meta.glob<string>(
@@ -37,6 +38,27 @@ describe('the words of the screens', () => {
 
     expect(keys.filter((key) => !used.has(key) && !begun.some((start) => key.startsWith(start)))).toEqual([])
     expect(begun.filter((start) => !keys.some((key) => key.startsWith(start)))).toEqual([])
+  })
+
+  it('are there with the first page as far as it says any', () => {
+    const loaded = new Set<string>()
+    const load = (file: string) => {
+      if (file in files && !loaded.has(file)) {
+        loaded.add(file)
+        for (const [, from] of files[file]!.matchAll(/(?:from |import\()'([@.][^']*)'/g)) {
+          const near = from!.startsWith('@') ? from!.replace('@', '..') : file.replace(/[^/]*$/, from!)
+          const path = near.replace('/./', '/').replace(/(\.\.\/)[^/]+\/\.\.\//, '$1')
+          ;[path, `${path}.ts`, `${path}/index.ts`].forEach(load)
+        }
+      }
+    }
+    load('../App.vue')
+    load('../repertoire/RepertoireView.vue')
+    const said = [...loaded].flatMap((file) => [...files[file]!.matchAll(QUOTED)].map((found) => found[1]!))
+    const rooms = new Set(said.map((key) => key.split('.')[0]))
+
+    expect(loaded.size).toBeGreaterThan(30)
+    expect([...rooms].sort()).toEqual(Object.keys(en).filter((room) => !(room in later)))
   })
 
   it('stand nowhere else', () => {

@@ -2,9 +2,7 @@ package craftypocket.e2e;
 
 import com.google.gson.JsonObject;
 import com.google.gson.JsonParser;
-import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.FilePayload;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -13,7 +11,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.zip.GZIPOutputStream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -97,30 +94,6 @@ class FiguresTest extends InBrowser {
         row("s39").waitFor();
         select("s39");
         report(edits(), "40 steps, 5 piles");
-    }
-
-    @Test
-    void first_load() throws IOException {
-        List<Response> responses = new ArrayList<>();
-        page.onResponse(responses::add);
-        visit("/");
-        page.getByTestId("routine").first().waitFor();
-        page.waitForTimeout(1000);
-        long packed = 0;
-        for (Response response : List.copyOf(responses)) {
-            if (response.url().matches(".*(/|\\.js|\\.css|\\.html|\\.svg)")) {
-                packed += packedSize(response.body());
-            }
-        }
-        print("front end at first load, gzipped, without fonts", packed / 1000 + " kB", "under 250 kB");
-    }
-
-    private static int packedSize(byte[] body) throws IOException {
-        ByteArrayOutputStream packed = new ByteArrayOutputStream();
-        try (GZIPOutputStream zip = new GZIPOutputStream(packed)) {
-            zip.write(body);
-        }
-        return packed.size();
     }
 
     @Test

@@ -6,12 +6,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.LoadState;
+import com.microsoft.playwright.options.WaitForSelectorState;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
+import java.util.zip.GZIPOutputStream;
 import org.junit.jupiter.api.Test;
 
 class RepertoireTest extends InBrowser {
@@ -41,6 +48,57 @@ class RepertoireTest extends InBrowser {
             assertThat(card(title)).containsText("steps");
             assertThat(card(title).locator("svg")).isVisible();
         }
+    }
+
+    private Locator exactly(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    /** Dialogs and menus are loaded when they are opened: hands on the keys must not notice. */
+    @Test
+    void what_is_opened_by_keys_gives_the_focus_back() throws IOException {
+        // What holds a dialog has no size of its own.
+        Locator.WaitForOptions there = new Locator.WaitForOptions().setState(WaitForSelectorState.ATTACHED);
+        visit("/");
+        for (String opener : new String[] {"New routine", "Bin", "More for Always on deck"}) {
+            Locator button = exactly(opener);
+            button.focus();
+            page.keyboard().press("Enter");
+            page.locator("[role=dialog], [role=menu]").waitFor(there);
+            page.keyboard().press("Escape");
+            assertThat(button).isFocused();
+        }
+        exactly("Bin").focus();
+        page.keyboard().press("?");
+        page.getByRole(AriaRole.DIALOG).waitFor(there);
+        page.keyboard().press("Escape");
+        assertThat(exactly("Bin")).isFocused();
+    }
+
+    @Test
+    void the_first_page_is_light() throws IOException {
+        List<Response> responses = new ArrayList<>();
+        page.onResponse(responses::add);
+        visit("/");
+        page.getByTestId("routine").first().waitFor();
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        long packed = 0;
+        for (Response response : List.copyOf(responses)) {
+            if (response.url().matches(".*(/|\\.js|\\.css|\\.html|\\.svg)")) {
+                packed += packedSize(response.body());
+            }
+        }
+        System.out.printf("FIGURE | front end at first load, gzipped, without fonts | %d kB | 100 kB%n", packed / 1000);
+        assertThat(packed).isLessThan(100_000);
+    }
+
+    private static int packedSize(byte[] body) throws IOException {
+        ByteArrayOutputStream packed = new ByteArrayOutputStream();
+        try (GZIPOutputStream zip = new GZIPOutputStream(packed)) {
+            zip.write(body);
+        }
+        return packed.size();
     }
 
     @Test

@@ -184,17 +184,17 @@ public final class Hands {
 
     /** A number that tells surfaces apart: the same for the same piles, holds, roles and knowledge. */
     public long fingerprint() {
-        long hash = 1125899906842597L;
+        long hash = 0;
         for (int place = 0; place < placeCount; place++) {
-            for (int i = 0; i < size(place); i++) {
-                hash = 31 * hash + state[place * cards + i];
-            }
-            hash = 31 * hash + 257;
+            hash = 31 * hash + ByteHash.of(state, place * cards, place * cards + size(place));
         }
-        for (int i = sizeAt; i < state.length; i++) {
-            hash = 31 * hash + state[i];
-        }
-        return hash;
+        return 31 * hash + ByteHash.of(state, sizeAt, state.length);
+    }
+
+    /** The same of a surface with what nobody can tell apart {@linkplain #canonical made the same}. */
+    public long fingerprint(byte[] into, boolean[] nameless, Reads kept) {
+        canonical(into, nameless, kept);
+        return ByteHash.of(into, 0, into.length);
     }
 
     /** Who says what the performer knows at this moment, or null where nobody can. */
@@ -709,8 +709,8 @@ public final class Hands {
 
     /** An immutable picture of the piles and holds. */
     public Layout layout() {
-        List<Pile> piles = new ArrayList<>();
-        List<Hold> held = new ArrayList<>();
+        List<Pile> piles = new ArrayList<>(2);
+        List<Hold> held = new ArrayList<>(0);
         for (int place = 0; place < placeCount; place++) {
             if (size(place) > 0) {
                 int from = place * cards;
@@ -738,6 +738,9 @@ public final class Hands {
     }
 
     private List<Lying> things() {
+        if (props.things().isEmpty()) {
+            return List.of();
+        }
         return IntStream.range(0, props.things().size())
                 .boxed()
                 .sorted(Comparator.comparingInt((Integer thing) -> inThing(thing) ? placeOfThing(thing) : -1)
@@ -1188,6 +1191,16 @@ public final class Hands {
     /** Notes what was done to a card that cannot be undone. */
     public void spoil(int card, Spoilt how) {
         state[doneAt + card] |= (byte) how.bit();
+    }
+
+    /** Whether that was done to any card. */
+    public boolean anySpoilt() {
+        for (int card = 0; card < cards; card++) {
+            if (state[doneAt + card] != 0) {
+                return true;
+            }
+        }
+        return false;
     }
 
     public boolean spoilt(int card, Spoilt how) {

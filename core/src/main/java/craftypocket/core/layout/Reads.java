@@ -17,6 +17,15 @@ public final class Reads {
     /** By note, {@value #NUMBERS} bits each: the bounds. */
     private final BitSet bounds = new BitSet();
 
+    /** Everything is kept apart. */
+    public static Reads everything() {
+        Reads all = new Reads();
+        all.askOrigins();
+        all.askPackets();
+        all.bounds.set(0, (Byte.MAX_VALUE + 1) * NUMBERS);
+        return all;
+    }
+
     boolean origins() {
         return origins;
     }

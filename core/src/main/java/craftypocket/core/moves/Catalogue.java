@@ -1,23 +1,24 @@
 package craftypocket.core.moves;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** A list of moves that routines can use. */
 public final class Catalogue {
 
     private final List<Move> moves;
+    private final Map<String, Move> byId = new HashMap<>();
 
     /** @throws IllegalArgumentException when two moves have the same id */
     public Catalogue(List<Move> moves) {
         this.moves = List.copyOf(moves);
-        List<String> ids = new ArrayList<>();
         for (Move move : moves) {
-            if (ids.contains(move.id())) {
+            if (byId.put(move.id(), move) != null) {
                 throw new IllegalArgumentException("move “" + move.id() + "” is listed twice: remove one of them");
             }
-            ids.add(move.id());
         }
     }
 
@@ -33,6 +34,6 @@ public final class Catalogue {
     }
 
     public Optional<Move> find(String id) {
-        return moves.stream().filter(move -> move.id().equals(id)).findFirst();
+        return Optional.ofNullable(byId.get(id));
     }
 }

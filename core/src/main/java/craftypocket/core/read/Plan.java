@@ -26,6 +26,9 @@ public final class Plan {
     private final List<PlannedStep> steps;
     private final List<Choice> choices;
     private final List<Condition> conditions;
+    /** The numbers of the conditions by moment, the set-up first, and by kind. */
+    private final int[][] conditionsAt;
+
     private final List<Belief> beliefs;
     private final Hands start;
     private final Arrangement arrangement;
@@ -57,6 +60,7 @@ public final class Plan {
                         arrangement.choices().stream(), steps.stream().flatMap(s -> s.choices().stream()))
                 .toList();
         this.conditions = conditions(steps, claims);
+        conditionsAt = byMoment();
         this.start = start;
         ordered = new boolean[pack.size()];
         for (int role = 0; role < cast.parts().size(); role++) {
@@ -75,12 +79,30 @@ public final class Plan {
     }
 
     static List<Belief> inForce(List<Belief> beliefs, int step) {
+        if (beliefs.isEmpty()) {
+            return beliefs;
+        }
         Map<String, Belief> last = new LinkedHashMap<>();
         beliefs.stream()
                 .filter(belief -> belief.after() <= step)
                 .sorted(Comparator.comparingInt(Belief::after))
                 .forEach(belief -> last.put(belief.about(), belief));
         return List.copyOf(last.values());
+    }
+
+    private int[][] byMoment() {
+        int[][] sorted = new int[(steps.size() + 1) * Condition.Kind.values().length][0];
+        for (int i = 0; i < conditions.size(); i++) {
+            Condition condition = conditions.get(i);
+            int at = slot(condition.step(), condition.kind());
+            sorted[at] = Arrays.copyOf(sorted[at], sorted[at].length + 1);
+            sorted[at][sorted[at].length - 1] = i;
+        }
+        return sorted;
+    }
+
+    private static int slot(int step, Condition.Kind kind) {
+        return (step + 1) * Condition.Kind.values().length + kind.ordinal();
     }
 
     private static List<Condition> conditions(List<PlannedStep> steps, List<Condition> claims) {
@@ -155,6 +177,11 @@ public final class Plan {
 
     public List<Condition> conditions() {
         return conditions;
+    }
+
+    /** The numbers of the conditions of a kind that are judged at a step; -1 for the set-up. Not to be changed. */
+    public int[] conditionsAt(int step, Condition.Kind kind) {
+        return conditionsAt[slot(step, kind)];
     }
 
     /** The marks of a card. */

@@ -22,6 +22,7 @@ import craftypocket.core.settings.Values;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.function.ToIntFunction;
 import java.util.stream.Stream;
 
@@ -97,26 +98,35 @@ public final class PlannedStep {
                         gaps.isEmpty() ? Needs.namesRead(move, values).stream() : Stream.empty())
                 .toArray(Need[]::new);
         Look looks = step.attention().first();
-        heard = all.stream()
-                .filter(s -> s instanceof AmountSetting amount && hears(amount.isHeard(), looks))
+        heard = those(AmountSetting.class, all, amount -> hears(amount.isHeard(), looks))
                 .toArray(AmountSetting[]::new);
-        unseen = all.stream()
-                .filter(s -> s instanceof AmountSetting amount
-                        && amount.isHeard() == AmountSetting.Heard.IF_WATCHED
-                        && looks != Look.HANDS)
+        unseen = those(
+                        AmountSetting.class,
+                        all,
+                        amount -> amount.isHeard() == AmountSetting.Heard.IF_WATCHED && looks != Look.HANDS)
                 .toArray(AmountSetting[]::new);
         away = looks == Look.AWAY || unseen.length > 0;
-        bounded = all.stream()
-                .filter(s -> s instanceof AmountSetting || s instanceof ChunksSetting)
+        bounded = those(NumberSetting.class, all, setting -> !(setting instanceof ChanceSetting))
                 .toArray(NumberSetting[]::new);
-        chunked = all.stream().filter(ChunksSetting.class::isInstance).toArray(ChunksSetting[]::new);
-        derived = all.stream()
-                .filter(s -> s instanceof AmountSetting && values.amount(s).source() != null)
+        chunked = those(ChunksSetting.class, all, any -> true).toArray(ChunksSetting[]::new);
+        derived = those(
+                        AmountSetting.class,
+                        all,
+                        amount -> values.amount(amount).source() != null)
                 .toArray(AmountSetting[]::new);
-        noted = all.stream()
-                .filter(s -> s instanceof AmountSetting && noteOf.applyAsInt(s.name()) >= 0)
+        noted = those(AmountSetting.class, all, amount -> noteOf.applyAsInt(amount.name()) >= 0)
                 .toArray(AmountSetting[]::new);
         notes = Stream.of(noted).mapToInt(s -> noteOf.applyAsInt(s.name())).toArray();
+    }
+
+    private static <S> List<S> those(Class<S> kind, List<Setting> all, Predicate<S> wanted) {
+        List<S> those = new ArrayList<>(1);
+        for (Setting setting : all) {
+            if (kind.isInstance(setting) && wanted.test(kind.cast(setting))) {
+                those.add(kind.cast(setting));
+            }
+        }
+        return those;
     }
 
     private static boolean hears(AmountSetting.Heard heard, Look looks) {
@@ -283,11 +293,15 @@ public final class PlannedStep {
         for (ChunksSetting setting : chunked) {
             setting.settle(hands, world);
         }
+        for (NumberSetting setting : bounded) {
+            if (!setting.possible(hands, world)) {
+                return false;
+            }
+        }
         return gaps.isEmpty()
                 && move.needs(world).stream()
                         .allMatch(need ->
                                 need.knowledge().isPresent() || need.check().holds(hands))
-                && Stream.of(bounded).allMatch(setting -> setting.possible(hands, world))
                 && move.unmet(hands, world).isEmpty();
     }
 
@@ -327,10 +341,12 @@ public final class PlannedStep {
 
     /** What can be said of the numbers here although the step can be done. */
     public List<String> remarks(Hands hands, Values world) {
-        return Stream.concat(
-                        Stream.of(chunked).flatMap(setting -> setting.remark(hands, world).stream()),
-                        move.remarks(hands, world).stream())
-                .toList();
+        List<String> remarks = new ArrayList<>(0);
+        for (ChunksSetting setting : chunked) {
+            setting.remark(hands, world).ifPresent(remarks::add);
+        }
+        remarks.addAll(move.remarks(hands, world));
+        return remarks;
     }
 
     /** Why it cannot be done here, or nothing. */

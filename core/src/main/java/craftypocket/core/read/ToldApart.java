@@ -1,5 +1,8 @@
 package craftypocket.core.read;
 
+import static java.util.stream.Collectors.counting;
+import static java.util.stream.Collectors.groupingBy;
+
 import craftypocket.core.cards.Card;
 import craftypocket.core.cards.CardText;
 import craftypocket.core.cards.Pack;
@@ -18,7 +21,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.IntStream;
 
 /** Which cards something tells from others, whoever holds them: the rest can stand for one another. */
 final class ToldApart {
@@ -56,14 +58,11 @@ final class ToldApart {
     static int[] of(Routine routine, Kit kit, Catalogue catalogue) {
         Map<Side, Integer> named = new ToldApart(kit.pack(), catalogue).namedIn(routine);
         int cards = kit.pack().size();
+        Map<Side, Long> alike = kit.pack().cards().stream().collect(groupingBy(Card::front, counting()));
         int[] apart = new int[cards];
         for (int card = 0; card < cards; card++) {
             Card here = kit.pack().card(card);
-            int number = card;
-            boolean twin = IntStream.range(0, cards)
-                    .anyMatch(other ->
-                            other != number && kit.pack().card(other).front().equals(here.front()));
-            boolean always = twin || !here.regular() || kit.marks()[card] != 0;
+            boolean always = alike.get(here.front()) > 1 || !here.regular() || kit.marks()[card] != 0;
             apart[card] = always ? ALWAYS : named.getOrDefault(here.front(), NEVER);
         }
         return apart;

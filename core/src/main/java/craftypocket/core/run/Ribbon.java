@@ -24,14 +24,14 @@ public record Ribbon(Place from, int fromPosition, Place to, int toPosition, int
 
     /** The largest blocks into which the cards fall between two layouts, in the order of the first. */
     public static List<Ribbon> between(Layout before, Layout after) {
-        // By card: pile and position as one number, so that neighbours differ by one; and the slot as it lies.
+        // By card: pile and position as one number, so that neighbours differ by one; less than nothing where it lies
+        // face up.
         int[] spotOf = new int[Slot.MOST_CARDS];
-        byte[] slotOf = new byte[Slot.MOST_CARDS];
         for (int index = 0; index < after.piles().size(); index++) {
             byte[] slots = after.piles().get(index).slots();
             for (int i = 0; i < slots.length; i++) {
-                spotOf[Slot.card(slots[i])] = index * PILE_APART + i + 1;
-                slotOf[Slot.card(slots[i])] = slots[i];
+                int spot = index * PILE_APART + i + 1;
+                spotOf[Slot.card(slots[i])] = Slot.faceUp(slots[i]) ? -spot : spot;
             }
         }
         List<Ribbon> ribbons = new ArrayList<>();
@@ -39,18 +39,14 @@ public record Ribbon(Place from, int fromPosition, Place to, int toPosition, int
             byte[] slots = pile.slots();
             int first = 0;
             while (first < slots.length) {
-                int spot = spotOf[Slot.card(slots[first])];
-                boolean turned = slotOf[Slot.card(slots[first])] != slots[first];
-                int direction = turned ? -1 : 1;
+                int spot = landed(spotOf, slots[first]);
+                boolean turned = spot < 0;
                 int length = 1;
-                while (first + length < slots.length) {
-                    byte next = slots[first + length];
-                    byte landed = slotOf[Slot.card(next)];
-                    if (spotOf[Slot.card(next)] != spot + direction * length || (landed != next) != turned) {
-                        break;
-                    }
+                // What is turned over runs the other way, and less than nothing it counts up as well.
+                while (first + length < slots.length && landed(spotOf, slots[first + length]) == spot + length) {
                     length++;
                 }
+                spot = Math.abs(spot);
                 int top = spot % PILE_APART - (turned ? length - 1 : 0);
                 Place to = after.piles().get(spot / PILE_APART).place();
                 ribbons.add(new Ribbon(pile.place(), first + 1, to, top, length, turned));
@@ -58,5 +54,11 @@ public record Ribbon(Place from, int fromPosition, Place to, int toPosition, int
             }
         }
         return ribbons;
+    }
+
+    /** Where a card lies now; less than nothing if it was turned over since. */
+    private static int landed(int[] spotOf, byte slot) {
+        int spot = spotOf[Slot.card(slot)];
+        return Slot.faceUp(slot) ? -spot : spot;
     }
 }

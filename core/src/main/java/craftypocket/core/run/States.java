@@ -1,19 +1,12 @@
 package craftypocket.core.run;
 
-import java.lang.invoke.MethodHandles;
-import java.lang.invoke.VarHandle;
-import java.nio.ByteOrder;
+import craftypocket.core.layout.ByteHash;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
 /** The states that are reached at one moment, each once, with where the roles lie in it. */
 final class States {
-
-    private static final VarHandle EIGHT_BYTES =
-            MethodHandles.byteArrayViewVarHandle(long[].class, ByteOrder.LITTLE_ENDIAN);
-
-    private static final long MIX = 0x9e3779b97f4a7c15L;
 
     private static final int NONE = -1;
 
@@ -34,30 +27,11 @@ final class States {
     }
 
     private int at(byte[] state) {
-        int at = hash(state) & (table.length - 1);
+        int at = (int) (ByteHash.of(state, 0, state.length) >>> Integer.SIZE) & (table.length - 1);
         while (table[at] != NONE && !Arrays.equals(bytes.get(table[at]), state)) {
             at = (at + 1) & (table.length - 1);
         }
         return at;
-    }
-
-    /** Eight bytes at a time: a state has hundreds, and this is done for every way that leads to it. */
-    private static int hash(byte[] state) {
-        long hash = state.length;
-        long other = 0;
-        int i = 0;
-        // Two at once, as neither has to wait for the other.
-        for (; i + 2 * Long.BYTES <= state.length; i += 2 * Long.BYTES) {
-            hash = (hash ^ (long) EIGHT_BYTES.get(state, i)) * MIX;
-            hash ^= hash >>> 29;
-            other = (other ^ (long) EIGHT_BYTES.get(state, i + Long.BYTES)) * MIX;
-            other ^= other >>> 29;
-        }
-        hash ^= Long.rotateLeft(other, 17);
-        for (; i < state.length; i++) {
-            hash = (hash ^ state[i]) * MIX;
-        }
-        return (int) (hash >>> Integer.SIZE);
     }
 
     /** Adds a new state, of which a copy is kept. */

@@ -8,7 +8,6 @@ import craftypocket.core.read.Condition;
 import craftypocket.core.read.Plan;
 import craftypocket.core.read.PlannedStep;
 import craftypocket.core.settings.Values;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
@@ -66,17 +65,11 @@ final class StepJudge {
         conditions[step + 1] = new Condition[kinds.length][];
         indices[step + 1] = new int[kinds.length][];
         for (Condition.Kind kind : kinds) {
-            List<Integer> found = new ArrayList<>();
-            for (int i = 0; i < plan.conditions().size(); i++) {
-                if (judged.test(i)
-                        && plan.conditions().get(i).step() == step
-                        && plan.conditions().get(i).kind() == kind) {
-                    found.add(i);
-                }
-            }
-            indices[step + 1][kind.ordinal()] = found.stream().mapToInt(i -> i).toArray();
+            int[] found =
+                    Arrays.stream(plan.conditionsAt(step, kind)).filter(judged).toArray();
+            indices[step + 1][kind.ordinal()] = found;
             conditions[step + 1][kind.ordinal()] =
-                    found.stream().map(plan.conditions()::get).toArray(Condition[]::new);
+                    Arrays.stream(found).mapToObj(plan.conditions()::get).toArray(Condition[]::new);
         }
     }
 

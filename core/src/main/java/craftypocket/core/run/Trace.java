@@ -9,6 +9,9 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.read.Choice;
 import craftypocket.core.read.Obstacle;
 import craftypocket.core.read.Plan;
+import craftypocket.core.read.PlannedStep;
+import craftypocket.core.settings.Sentence;
+import craftypocket.core.settings.Values;
 import java.util.List;
 import java.util.Optional;
 
@@ -23,7 +26,7 @@ public record Trace(List<Moment> moments, List<Boolean> outcomes) {
     /**
      * The layout after a step, or the set-up.
      *
-     * @param sentence the step with the numbers of this world
+     * @param said the step with the numbers of this world, as it is said in words when asked for
      * @param skipped whether its condition was not true, so that it was not done
      * @param broken why it could not be done; the layout is then the last good one
      * @param choices its choices with their numbers in this world
@@ -36,12 +39,12 @@ public record Trace(List<Moment> moments, List<Boolean> outcomes) {
      * @param remarks what can be said of its numbers although it was done
      * @param lost the holds that were lost
      * @param spoilt what was done to cards for good by then
-     * @param ribbons how the blocks came here from the moment before
+     * @param before the layout of the moment before; nothing at the set-up
      * @param known what the performer knows then, if all ways were gone through
      * @param missing what he would have had to know before the step, and did not
      */
     public record Moment(
-            String sentence,
+            Said said,
             boolean skipped,
             Optional<Obstacle> broken,
             List<Chosen> choices,
@@ -54,9 +57,40 @@ public record Trace(List<Moment> moments, List<Boolean> outcomes) {
             List<String> remarks,
             List<Hold> lost,
             List<SpoiltCard> spoilt,
-            List<Ribbon> ribbons,
+            Optional<Layout> before,
             Optional<Known> known,
-            Optional<Need.Knowledge> missing) {}
+            Optional<Need.Knowledge> missing) {
+
+        /** The step in words, with the numbers of this world. */
+        public String sentence() {
+            return said.sentence();
+        }
+
+        /** How the blocks came here from the moment before; worked out when asked for. */
+        public List<Ribbon> ribbons() {
+            return before.map(from -> Ribbon.between(from, layout)).orElse(List.of());
+        }
+    }
+
+    /**
+     * A step with its numbers.
+     *
+     * @param step which; null for the set-up
+     * @param values its numbers in this world; null for a step that is skipped, which is told as it was stated
+     */
+    public record Said(PlannedStep step, Values values) {
+
+        static final Said SET_UP = new Said(null, null);
+
+        String sentence() {
+            if (step == null) {
+                return "Set-up";
+            }
+            return values == null
+                    ? step.sentence()
+                    : Sentence.resolved(step.move().words().says(), step.move().settings(), values);
+        }
+    }
 
     /**
      * What was done to a card for good.

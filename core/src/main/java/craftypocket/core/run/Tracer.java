@@ -1,6 +1,7 @@
 package craftypocket.core.run;
 
 import craftypocket.core.claims.Belief;
+import craftypocket.core.claims.Check;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Hold;
 import craftypocket.core.layout.Knower;
@@ -24,13 +25,12 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /** Follows a plan through one world. */
 public final class Tracer {
 
     private record Snapshot(
-            String sentence,
+            Trace.Said said,
             boolean skipped,
             Optional<Obstacle> broken,
             List<Trace.Chosen> choices,
@@ -59,7 +59,7 @@ public final class Tracer {
     private final List<Trace.Shown> shown = new ArrayList<>();
     private final Set<Trace.Shown> alsoSeen = new LinkedHashSet<>();
     /** What lay uppermost in the open before the step. */
-    private Set<Trace.Shown> inView = Set.of();
+    private List<Trace.Shown> inView = List.of();
 
     private final List<Hold> lost = new ArrayList<>();
     private Optional<Trace.Passed> passed = Optional.empty();
@@ -140,7 +140,7 @@ public final class Tracer {
         hands.atStep(-1);
         hands.lookAround();
         hands.feel();
-        snapshots.add(snapshot(-1, "Set-up", false, Optional.empty(), setUpChoices()));
+        snapshots.add(snapshot(-1, Trace.Said.SET_UP, false, Optional.empty(), setUpChoices()));
         judge(-1, Condition.Kind.CLAIM);
         for (int index = 0; index < plan.steps().size(); index++) {
             snapshots.add(step(index));
@@ -179,9 +179,9 @@ public final class Tracer {
             set(index, Condition.Kind.EXPECTED_BEFORE, true);
             set(index, Condition.Kind.EXPECTED_AFTER, true);
             set(index, Condition.Kind.CAN_BE_DONE, told);
-            return snapshot(index, step.sentence(), true, Optional.empty(), List.of());
+            return snapshot(index, new Trace.Said(step, null), true, Optional.empty(), List.of());
         }
-        List<Trace.Chosen> chosen = new ArrayList<>();
+        List<Trace.Chosen> chosen = new ArrayList<>(step.choices().size());
         step.begin(hands, values);
         for (Choice choice : step.choices()) {
             if (choice.needless(hands, values)) {
@@ -206,14 +206,15 @@ public final class Tracer {
             step.breaks(hands);
         }
         set(index, Condition.Kind.CAN_BE_DONE, told && obstacle.isEmpty() && missing.isEmpty());
-        String sentence =
-                Sentence.resolved(step.move().words().says(), step.move().settings(), values);
-        return snapshot(index, sentence, false, obstacle, chosen);
+        return snapshot(index, new Trace.Said(step, values), false, obstacle, chosen);
     }
 
     /** When and why the hold went that was let go last. */
     private void noteWhatWent(int index, List<Hold> before) {
-        List<Hold> after = before.isEmpty() ? before : hands.held();
+        if (before.isEmpty()) {
+            return;
+        }
+        List<Hold> after = hands.held();
         before.stream()
                 .filter(hold -> hold.kind().byFinger() || hold.kind().ofCards())
                 .filter(hold -> after.stream().noneMatch(kept -> kept.kind() == hold.kind()))
@@ -232,7 +233,7 @@ public final class Tracer {
 
     /** What was stated that people believe, and the piles that they take for more or fewer cards than there are. */
     private List<Trace.BeliefState> beliefs(int step) {
-        List<Trace.BeliefState> states = new ArrayList<>();
+        List<Trace.BeliefState> states = new ArrayList<>(0);
         String[] spokenOf = new String[hands.placeCount()];
         for (Belief belief : plan.beliefsAt(step)) {
             if (belief.claim().taken().isPresent()) {
@@ -258,11 +259,14 @@ public final class Tracer {
         return states;
     }
 
-    private Set<Trace.Shown> inView() {
-        return hands.layout().piles().stream()
-                .filter(pile -> pile.place().kind().open())
-                .map(pile -> new Trace.Shown(pile.card(1), pile.faceUp(1), Knower.EVERYBODY))
-                .collect(Collectors.toSet());
+    private List<Trace.Shown> inView() {
+        List<Trace.Shown> seen = new ArrayList<>(2);
+        for (int place = 0; place < hands.placeCount(); place++) {
+            if (hands.size(place) > 0 && hands.places().at(place).kind().open()) {
+                seen.add(new Trace.Shown(hands.card(place, 1), hands.faceUp(place, 1), Knower.EVERYBODY));
+            }
+        }
+        return seen;
     }
 
     private Trace.Chosen choose(Choice choice, Values values) {
@@ -303,29 +307,22 @@ public final class Tracer {
     }
 
     private void judge(int step, Condition.Kind kind) {
-        for (int i = 0; i < outcomes.length; i++) {
-            Condition condition = plan.conditions().get(i);
-            if (condition.step() == step && condition.kind() == kind) {
-                outcomes[i] = step < 0
-                        ? condition.check().holds(hands)
-                        : condition.check().holds(hands, numbers.get(step));
-            }
+        for (int i : plan.conditionsAt(step, kind)) {
+            Check check = plan.conditions().get(i).check();
+            outcomes[i] = step < 0 ? check.holds(hands) : check.holds(hands, numbers.get(step));
         }
     }
 
     private void set(int step, Condition.Kind kind, boolean outcome) {
-        for (int i = 0; i < outcomes.length; i++) {
-            Condition condition = plan.conditions().get(i);
-            if (condition.step() == step && condition.kind() == kind) {
-                outcomes[i] = outcome;
-            }
+        for (int i : plan.conditionsAt(step, kind)) {
+            outcomes[i] = outcome;
         }
     }
 
     private Snapshot snapshot(
-            int step, String sentence, boolean skipped, Optional<Obstacle> broken, List<Trace.Chosen> choices) {
+            int step, Trace.Said said, boolean skipped, Optional<Obstacle> broken, List<Trace.Chosen> choices) {
         return new Snapshot(
-                sentence,
+                said,
                 skipped,
                 broken,
                 List.copyOf(choices),
@@ -334,9 +331,7 @@ public final class Tracer {
                 known(step),
                 missing,
                 List.copyOf(shown),
-                alsoSeen.stream()
-                        .filter(seen -> !inView.contains(seen) && !shown.contains(seen))
-                        .toList(),
+                newlySeen(),
                 beliefs(step),
                 passed,
                 remarks,
@@ -344,7 +339,20 @@ public final class Tracer {
                 spoilt());
     }
 
+    private List<Trace.Shown> newlySeen() {
+        List<Trace.Shown> newly = new ArrayList<>(0);
+        for (Trace.Shown seen : alsoSeen) {
+            if (!inView.contains(seen) && !shown.contains(seen)) {
+                newly.add(seen);
+            }
+        }
+        return newly;
+    }
+
     private List<Trace.SpoiltCard> spoilt() {
+        if (!hands.anySpoilt()) {
+            return List.of();
+        }
         List<Trace.SpoiltCard> spoilt = new ArrayList<>();
         for (int card = 0; card < plan.pack().size(); card++) {
             for (Spoilt how : Spoilt.values()) {
@@ -360,10 +368,8 @@ public final class Tracer {
         List<Trace.Moment> moments = new ArrayList<>();
         for (int i = 0; i < snapshots.size(); i++) {
             Snapshot at = snapshots.get(i);
-            List<Ribbon> ribbons =
-                    i == 0 ? List.of() : Ribbon.between(snapshots.get(i - 1).layout(), at.layout());
             moments.add(new Trace.Moment(
-                    at.sentence(),
+                    at.said(),
                     at.skipped(),
                     at.broken(),
                     at.choices(),
@@ -376,7 +382,7 @@ public final class Tracer {
                     at.remarks(),
                     at.lost(),
                     at.spoilt(),
-                    ribbons,
+                    i == 0 ? Optional.empty() : Optional.of(snapshots.get(i - 1).layout()),
                     at.known(),
                     at.missing()));
         }
@@ -401,7 +407,7 @@ public final class Tracer {
         for (int role = 0; role < roles; role++) {
             cards[role] = hands.cardOf(role);
             taken[role] = hands.takenFor(role);
-            List<Integer> knowers = new ArrayList<>();
+            List<Integer> knowers = new ArrayList<>(0);
             for (int knower = 1; knower < plan.people().size(); knower++) {
                 if (hands.knowsName(knower, role)) {
                     knowers.add(knower);

@@ -65,7 +65,7 @@ public record Amount(Kind kind, int low, int high, Source source) {
             return Optional.of(REST);
         }
         Matcher form = FORM.matcher(wanted);
-        if (!form.matches()) {
+        if (wanted.isEmpty() || !Character.isDigit(wanted.charAt(0)) || !form.matches()) {
             return Optional.empty();
         }
         int first = Integer.parseInt(form.group(1));

@@ -170,13 +170,14 @@ public final class ChunksSetting extends NumberSetting {
 
     /** What the stated numbers add up to where they are exact and do not come out even; else empty. */
     public Optional<String> remark(Hands hands, Values values) {
-        int sum = Arrays.stream(values.chosen(this)).sum();
-        int all = most(hands, values);
-        boolean even = partial ? sum <= all : sum == all;
         if (!values.allExact(this)
                 || values.restOf(this) >= 0
-                || values.statedChunks(this).again()
-                || even) {
+                || values.statedChunks(this).again()) {
+            return Optional.empty();
+        }
+        int sum = Arrays.stream(values.chosen(this)).sum();
+        int all = most(hands, values);
+        if (partial ? sum <= all : sum == all) {
             return Optional.empty();
         }
         return Optional.of("“" + label() + "” add up to " + sum + ", but there are " + all

@@ -34,12 +34,13 @@ public final class Earlier {
 
     /** The next step has been read, with these settings. */
     public void passed(String step, SettingList settings) {
-        settings.all().stream()
-                .filter(AmountSetting.class::isInstance)
-                .forEach(setting -> amounts.put(
-                        step + "." + setting.name(),
-                        "“" + setting.label().toLowerCase(Locale.ROOT) + "” of step " + (done + 1)));
         done++;
+        for (Setting setting : settings.all()) {
+            if (setting instanceof AmountSetting) {
+                String told = "“" + setting.label().toLowerCase(Locale.ROOT) + "” of step " + done;
+                amounts.put(step + "." + setting.name(), told);
+            }
+        }
     }
 
     /** The index of a step, or -1 when there is none of this name. */

@@ -15,6 +15,9 @@ import java.util.regex.Pattern;
  */
 public final class Sentence {
 
+    /** Most sentences are shorter. */
+    private static final int LONG = 120;
+
     private static final String CARDS = " cards";
 
     private static final String CARD = " card";
@@ -68,7 +71,7 @@ public final class Sentence {
     }
 
     private static String fill(String template, SettingList settings, Function<Setting, String> values) {
-        StringBuilder filled = new StringBuilder();
+        StringBuilder filled = new StringBuilder(LONG);
         boolean asMany = false;
         boolean one = false;
         boolean card = false;
@@ -91,7 +94,7 @@ public final class Sentence {
                     text = Character.toLowerCase(text.charAt(0)) + text.substring(1);
                 }
                 card = false;
-                if ("nth".equals(part.manner()) && !text.matches("\\d+")) {
+                if ("nth".equals(part.manner()) && !isNumber(text)) {
                     card = endsWith(filled, THE);
                     filled.append(card ? cardAt(text, filled) : nth(text));
                 } else if (part.manner() == null && setting instanceof AmountSetting amount) {
@@ -104,7 +107,10 @@ public final class Sentence {
                 one = part.manner() == null && (text.equals("1") || text.endsWith(" 1"));
             }
         }
-        return capital(filled.toString());
+        if (!filled.isEmpty()) {
+            filled.setCharAt(0, Character.toUpperCase(filled.charAt(0)));
+        }
+        return filled.toString();
     }
 
     /** A number of cards, or another one, that no number stands for: “any number of cards”, “as many as the value of A”. */
@@ -150,6 +156,10 @@ public final class Sentence {
         return words.isEmpty() ? words : Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
+    private static boolean isNumber(String text) {
+        return !text.isEmpty() && text.chars().allMatch(each -> each >= '0' && each <= '9');
+    }
+
     private static List<Part> takeApart(String template) {
         List<Part> parts = new ArrayList<>();
         Matcher slots = SLOT.matcher(template);
@@ -169,7 +179,7 @@ public final class Sentence {
             }
             return text.equals(Amount.ANY.words()) ? "anywhere" : "at " + text;
         }
-        if ("nth".equals(manner) && text.matches("\\d+")) {
+        if ("nth".equals(manner) && isNumber(text)) {
             return ordinal(Integer.parseInt(text));
         }
         return text;

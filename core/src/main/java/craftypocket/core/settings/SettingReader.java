@@ -4,14 +4,17 @@ import craftypocket.core.layout.Place;
 import craftypocket.core.layout.Places;
 import craftypocket.core.layout.Props;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.StringTokenizer;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** Reads the texts of the settings in a routine file into {@link Values}. */
 public final class SettingReader {
+
+    private static final Pattern AROUND = Pattern.compile("\\s*(±|\\+-)\\s*");
 
     private final Cast cast;
     private final Places places;
@@ -71,9 +74,12 @@ public final class SettingReader {
 
     /** The words of a text, amounts in several parts such as {@code 26 ± 3} made one. */
     static List<String> words(String text) {
-        return Arrays.stream(text.replaceAll("\\s*(±|\\+-)\\s*", "±").split("[\\s,]+"))
-                .filter(word -> !word.isEmpty())
-                .toList();
+        List<String> words = new ArrayList<>();
+        StringTokenizer apart = new StringTokenizer(AROUND.matcher(text).replaceAll("±"), " ,\t\r\n\f\u000B");
+        while (apart.hasMoreTokens()) {
+            words.add(apart.nextToken());
+        }
+        return words;
     }
 
     Props props() {

@@ -40,18 +40,26 @@ public final class Values {
         stated = new Object[count];
     }
 
+    /** What was stated is the same for all that follow from it; what changes from world to world is its own. */
+    private Values(Values of) {
+        cast = of.cast;
+        places = of.places;
+        settings = of.settings;
+        amounts = of.amounts;
+        allExact = of.allExact;
+        stated = of.stated;
+        numbers = of.numbers.clone();
+        chunks = of.chunks.clone();
+        chosen = of.chosen.clone();
+        for (int i = 0; i < chunks.length; i++) {
+            chunks[i] = chunks[i] == null ? null : chunks[i].clone();
+            chosen[i] = chosen[i] == null ? null : chosen[i].clone();
+        }
+    }
+
     /** A copy for another worker, with the same settings and amounts of its own. */
     public Values another() {
-        Values copy = new Values(cast, places, settings);
-        System.arraycopy(numbers, 0, copy.numbers, 0, numbers.length);
-        System.arraycopy(amounts, 0, copy.amounts, 0, amounts.length);
-        System.arraycopy(allExact, 0, copy.allExact, 0, allExact.length);
-        System.arraycopy(stated, 0, copy.stated, 0, stated.length);
-        for (int i = 0; i < chunks.length; i++) {
-            copy.chunks[i] = chunks[i] == null ? null : chunks[i].clone();
-            copy.chosen[i] = chosen[i] == null ? null : chosen[i].clone();
-        }
-        return copy;
+        return new Values(this);
     }
 
     /** The number of an amount in this world. */

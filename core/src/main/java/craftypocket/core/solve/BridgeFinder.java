@@ -1,6 +1,7 @@
 package craftypocket.core.solve;
 
 import craftypocket.core.claims.Check;
+import craftypocket.core.claims.Claim;
 import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Catalogue;
@@ -19,7 +20,6 @@ import craftypocket.core.run.Surveyor;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
 import craftypocket.core.settings.Amount;
-import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Cast;
 import craftypocket.core.settings.ChanceSetting;
 import craftypocket.core.settings.ChunksSetting;
@@ -37,6 +37,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
 import java.util.function.UnaryOperator;
 
 /**
@@ -67,6 +68,9 @@ public final class BridgeFinder {
     /** Of a move with more amounts than this the others stay as usual: all of them together are too many. */
     private static final int VARIED_AMOUNTS = 2;
 
+    /** Of a move with several shuffles the first is varied, and the others are done as hands do them. */
+    private static final int VARIED_CHUNKS = 1;
+
     private static final String EXACT_CHUNKS = "7 8 6 rest";
 
     private static final String ROUGH_CHUNKS = "7±2 8±2 6±2 rest";
@@ -86,6 +90,8 @@ public final class BridgeFinder {
     private final Predicate<Move> allowed;
     private final Plan plain;
     private Effort effort;
+    /** Whether there is one way alone, and what is asked for can be seen in it: what reached the goal there reaches it always. */
+    private boolean settled;
 
     /**
      * Reads what is asked for.
@@ -118,6 +124,7 @@ public final class BridgeFinder {
         Hands there = Tracer.surface(plain, World.USUAL);
         Plan plan = PlanReader.read(start(), catalogue, candidates(plain, there));
         Check check = plan.conditions().get(0).check();
+        settled = plan.choices().isEmpty() && !(check instanceof Claim claim && claim.ofKnowledge());
         Hands from = Tracer.surface(plan, World.USUAL);
         return search(plan, from, check);
     }
@@ -127,6 +134,8 @@ public final class BridgeFinder {
         Set<Long> seen = new HashSet<>(List.of(from.fingerprint()));
         List<Node> level = List.of(new Node(from, List.of(), 0));
         int tried = 0;
+        // What a move that could not be done was tried on serves for the next.
+        Hands free = null;
         for (int moves = 1; moves <= MOST_MOVES && ways.size() < ENOUGH_WAYS; moves++) {
             List<Node> next = new ArrayList<>();
             List<Node> hits = new ArrayList<>();
@@ -136,11 +145,13 @@ public final class BridgeFinder {
                         ways.addAll(offered(hits, ways.size()));
                         return bridge(Bridge.Outcome.STOPPED, ways, tried, moves);
                     }
-                    Hands hands = node.hands().another();
-                    hands.copyFrom(node.hands());
-                    if (!step.perform(hands)) {
+                    free = free == null ? from.another() : free;
+                    free.copyFrom(node.hands());
+                    if (!step.perform(free)) {
                         continue;
                     }
+                    Hands hands = free;
+                    free = null;
                     tried++;
                     if (tried % TOLD_EVERY == 0) {
                         effort.reached((double) tried / MOST_LAYOUTS);
@@ -177,11 +188,12 @@ public final class BridgeFinder {
                 .sorted(Comparator.comparingInt(Node::cost))
                 .limit(MOST_WAYS * 8L)
                 .forEach(hit -> {
-                    Bridge.Way way = proved(hit);
                     List<String> names =
                             hit.moves().stream().map(m -> m.move().id()).toList();
-                    if (way.share() > 0
-                            && (best.get(names) == null || best.get(names).share() < way.share())) {
+                    double least = best.containsKey(names) ? best.get(names).share() : 0;
+                    // Of what comes out always nothing is better.
+                    Bridge.Way way = least < 1 ? proved(hit) : best.get(names);
+                    if (way.share() > least) {
                         best.put(names, way);
                     }
                 });
@@ -193,17 +205,31 @@ public final class BridgeFinder {
 
     /** A shuffle of so many cards exactly is offered as hands do it, where it works as often then. */
     private Bridge.Way proved(Node hit) {
-        Bridge.Way exact = proved(hit, UnaryOperator.identity());
+        Bridge.Way exact =
+                settled ? way(hit, UnaryOperator.identity(), any -> 1) : surveyed(hit, UnaryOperator.identity());
         boolean shuffles =
                 hit.moves().stream().anyMatch(move -> move.step().settings().containsValue(EXACT_CHUNKS));
         if (!shuffles || exact.share() == 0) {
             return exact;
         }
-        Bridge.Way rough = proved(hit, text -> text.equals(EXACT_CHUNKS) ? ROUGH_CHUNKS : text);
+        Bridge.Way rough = surveyed(hit, text -> text.equals(EXACT_CHUNKS) ? ROUGH_CHUNKS : text);
         return rough.share() >= exact.share() ? rough : exact;
     }
 
-    private Bridge.Way proved(Node hit, UnaryOperator<String> stated) {
+    private Bridge.Way surveyed(Node hit, UnaryOperator<String> stated) {
+        return way(hit, stated, all -> {
+            Survey survey = Surveyor.survey(
+                    PlanReader.read(with(all, List.of(new RoutineClaim("goal", "", goal))), catalogue),
+                    SurveyOptions.withDefaults()
+                            .with(effort::stopped)
+                            .withExhaustiveUpTo(SURVEYED_WORLDS)
+                            .withSample(SURVEYED_WORLDS, 1));
+            return survey.worlds() == 0 ? 0 : (double) survey.findings().get(0).held() / survey.worlds();
+        });
+    }
+
+    /** @param share in how many of all ways of a list of steps the goal is reached */
+    private Bridge.Way way(Node hit, UnaryOperator<String> stated, ToDoubleFunction<List<Step>> share) {
         List<Step> steps = hit.moves().stream().map(PlannedStep::step).toList();
         List<Step> all = new ArrayList<>(routine.steps().subList(0, after));
         for (int i = 0; i < steps.size(); i++) {
@@ -211,14 +237,6 @@ public final class BridgeFinder {
             settings.replaceAll((name, text) -> stated.apply(text));
             all.add(new Step("bridge" + (i + 1), steps.get(i).move(), settings, Optional.empty()));
         }
-        Survey survey = Surveyor.survey(
-                PlanReader.read(with(all, List.of(new RoutineClaim("goal", "", goal))), catalogue),
-                SurveyOptions.withDefaults()
-                        .with(effort::stopped)
-                        .withExhaustiveUpTo(SURVEYED_WORLDS)
-                        .withSample(SURVEYED_WORLDS, 1));
-        double share =
-                survey.worlds() == 0 ? 0 : (double) survey.findings().get(0).held() / survey.worlds();
         return new Bridge.Way(
                 all.subList(after, all.size()),
                 hit.moves().stream()
@@ -229,7 +247,7 @@ public final class BridgeFinder {
                         .filter(m -> m.move().profile().secret())
                         .count(),
                 oddity(hit.moves().stream().map(PlannedStep::move).toList()),
-                share);
+                share.applyAsDouble(all));
     }
 
     /**
@@ -301,8 +319,13 @@ public final class BridgeFinder {
     private void vary(Move move, Set<Integer> numbers, Plan plan, List<Step> into) {
         List<Map<String, String>> all = new ArrayList<>(List.of(Map.of()));
         int amounts = 0;
+        int chunks = 0;
         for (Setting setting : move.settings().all()) {
-            boolean varied = !(setting instanceof AmountSetting) || ++amounts <= VARIED_AMOUNTS;
+            boolean varied = switch (setting.kind()) {
+                case AMOUNT -> ++amounts <= VARIED_AMOUNTS;
+                case CHUNKS -> ++chunks <= VARIED_CHUNKS;
+                default -> true;
+            };
             List<String> values = switch (setting.kind()) {
                 case AMOUNT ->
                     varied
@@ -312,7 +335,9 @@ public final class BridgeFinder {
                                     .toList()
                             : List.of(setting.usual());
                 case CHUNKS ->
-                    ((ChunksSetting) setting).partial() ? List.of("5") : List.of(EXACT_CHUNKS, "1 rest", "rest");
+                    ((ChunksSetting) setting).partial()
+                            ? List.of("5")
+                            : varied ? List.of(EXACT_CHUNKS, "1 rest", "rest") : List.of(EXACT_CHUNKS);
                 case OPTION -> setting.options().stream().map(Option::name).toList();
                 case ROLE -> plan.cast().parts().stream().map(Cast.Part::letter).toList();
                 default -> List.of(setting.usual());

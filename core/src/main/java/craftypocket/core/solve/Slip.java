@@ -73,6 +73,8 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
         }
     }
 
+    private static final List<Hold.Kind> HOLDS = List.of(Hold.Kind.values());
+
     private static final int[] OFF = {-1, 1, -2, 2};
 
     /** Everything that the performer can do wrong in a step. */
@@ -180,12 +182,26 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
     boolean perform(Walk walk, Hands hands) {
         return switch (kind) {
             case LEFT_OUT -> true;
-            case DONE_TWICE -> walk.perform(step, hands) && walk.perform(step, hands);
-            case HOLD_OFF, HOLD_TWO_OFF -> walk.perform(step, hands) && shift(hands);
+            case DONE_TWICE, HOLD_OFF, HOLD_TWO_OFF -> walk.perform(step, hands) && performAfter(walk, hands);
             case MISHAP -> walk.perform(step, mishap(walk), hands);
             case SEPARATION_OFF -> missesSeparation(walk, hands);
             default -> walk.performOtherwise(step, hands, numbers -> change(walk, numbers));
         };
+    }
+
+    /** Whether the step is done as it is meant first, and the slip after it. */
+    boolean follows() {
+        return kind == Kind.DONE_TWICE || ofHold();
+    }
+
+    /** Whether it needs that something is held. */
+    boolean ofHold() {
+        return kind == Kind.HOLD_OFF || kind == Kind.HOLD_TWO_OFF;
+    }
+
+    /** Does the slip alone, where it {@link #follows} the step and that was done. */
+    boolean performAfter(Walk walk, Hands hands) {
+        return kind == Kind.DONE_TWICE ? walk.perform(step, hands) : shift(hands);
     }
 
     private Mishap mishap(Walk walk) {
@@ -228,8 +244,11 @@ public record Slip(int step, Kind kind, Setting setting, int chunk, int number) 
 
     private boolean shift(Hands hands) {
         boolean shifted = false;
+        if (hands.held().isEmpty()) {
+            return false;
+        }
         for (int place = 0; place < hands.places().count(); place++) {
-            for (Hold.Kind hold : Hold.Kind.values()) {
+            for (Hold.Kind hold : HOLDS) {
                 boolean held = hold.byFinger() || hold.ofCards();
                 int depth = held ? hands.depthOf(place, hold) : -1;
                 int lowest = hold.ofCards() ? 0 : 1;

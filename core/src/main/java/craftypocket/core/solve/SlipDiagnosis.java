@@ -3,6 +3,7 @@ package craftypocket.core.solve;
 import craftypocket.core.claims.Check;
 import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.layout.Hands;
+import craftypocket.core.layout.Reads;
 import craftypocket.core.moves.Catalogue;
 import craftypocket.core.read.Plan;
 import craftypocket.core.read.PlanReader;
@@ -19,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 
 /**
@@ -59,7 +61,31 @@ public record SlipDiagnosis(boolean asPlanned, List<Explanation> explanations, i
     /** What would have been noticed is so much less likely. */
     private static final double NOTICED = 0.2;
 
+    /** Two surfaces come to the same only if nothing that anybody could ask for differs, such as a number that was noted. */
+    private static final Reads KEPT = Reads.everything();
+
+    /**
+     * What comes of a surface.
+     *
+     * @param seconds the slips after which what was seen comes of it
+     * @param seen whether it does without any
+     * @param noticed the first step that cannot be done as it should; -1 when all can
+     * @param read whether names of cards were read, which then are told from each other
+     */
+    private record After(List<Slip> seconds, boolean seen, int noticed, boolean read) {}
+
     private static final class Search {
+
+        /** What one thread works on. */
+        private final class Work {
+            /** Rests are worked out in the numbers. */
+            private final Values[] numbers = IntStream.range(0, steps)
+                    .mapToObj(step -> walk.values(step).another())
+                    .toArray(Values[]::new);
+
+            private final Hands twice = before[0].another();
+            private final byte[] scratch = new byte[twice.stateBytes()];
+        }
 
         private final Walk walk;
         private final Check[] seen;
@@ -69,6 +95,12 @@ public record SlipDiagnosis(boolean asPlanned, List<Explanation> explanations, i
         private final List<List<Slip>> slips = new ArrayList<>();
         private final Hands[] before;
         private final long[] fingerprints;
+        /** By step, whether what was seen comes of a surface before it, by its fingerprint: many slips come to the same. */
+        private final List<Map<Long, Boolean>> comesOf = new ArrayList<>();
+        /** The same of what comes of it with one more slip, or with none. */
+        private final List<Map<Long, After>> afters = new ArrayList<>();
+        /** By step, the cards that nothing tells from others from then on. */
+        private final boolean[][] nameless;
 
         Search(Walk walk, int seen, Map<String, Integer> past, Effort effort) {
             this.walk = walk;
@@ -81,6 +113,15 @@ public record SlipDiagnosis(boolean asPlanned, List<Explanation> explanations, i
             before = new Hands[steps + 1];
             fingerprints = new long[steps + 1];
             before[0] = walk.freshHands();
+            nameless = new boolean[steps + 1][walk.plan().pack().size()];
+            for (int step = 0; step <= steps; step++) {
+                comesOf.add(new ConcurrentHashMap<>());
+                afters.add(new ConcurrentHashMap<>());
+                for (int card = 0; card < nameless[step].length; card++) {
+                    nameless[step][card] = !walk.plan().toldApartAfter(step - 1, card)
+                            && !walk.plan().ordered(card);
+                }
+            }
             for (int step = 0; step < steps; step++) {
                 slips.add(Slip.of(walk, step, before[step]));
                 before[step + 1] = another(before[step]);
@@ -104,14 +145,29 @@ public record SlipDiagnosis(boolean asPlanned, List<Explanation> explanations, i
             return true;
         }
 
-        /** Whether the steps from this one on can be done as they should be. */
-        private boolean goOn(int from, Values[] numbers, Hands hands) {
-            for (int step = from; step < steps; step++) {
-                if (!walk.perform(step, numbers[step], hands)) {
-                    return false;
+        /** Whether what was seen comes of the cards that were slipped with twice, if all goes well from this step on. */
+        private boolean leadsThere(int from, Work work) {
+            Hands hands = work.twice;
+            long[] fingerprints = new long[steps + 1];
+            Boolean known = null;
+            int step = from;
+            hands.forgetReads();
+            while (known == null) {
+                fingerprints[step] = hands.fingerprint(work.scratch, nameless[step], KEPT);
+                known = comesOf.get(step).get(fingerprints[step]);
+                if (known == null && step == steps) {
+                    known = asSeen(hands);
+                } else if (known == null && !walk.perform(step, work.numbers[step], hands)) {
+                    known = false;
+                } else if (known == null) {
+                    step++;
                 }
             }
-            return true;
+            // Where a name was read the cards are told apart after all.
+            for (int passed = from; passed <= step && !hands.namesRead(); passed++) {
+                comesOf.get(passed).put(fingerprints[passed], known);
+            }
+            return known;
         }
 
         private double weight(Slip slip) {
@@ -121,34 +177,67 @@ public record SlipDiagnosis(boolean asPlanned, List<Explanation> explanations, i
 
         /** What a first slip explains, alone or with a second one after it. */
         List<Found> with(Slip first) {
-            List<Found> found = new ArrayList<>();
             Hands hands = another(before[first.step()]);
             boolean same = !first.perform(walk, hands) || hands.fingerprint() == fingerprints[first.step() + 1];
             if (same || effort.stopped()) {
-                return found;
+                return List.of();
             }
-            // Rests are worked out in the numbers, so every search has its own.
-            Values[] numbers = IntStream.range(0, steps)
-                    .mapToObj(step -> walk.values(step).another())
-                    .toArray(Values[]::new);
-            Hands twice = hands.another();
-            int noticed = -1;
-            for (int step = first.step() + 1; step < steps; step++) {
-                for (Slip second : noticed < 0 ? slips.get(step) : List.<Slip>of()) {
-                    twice.copyFrom(hands);
-                    if (second.perform(walk, twice) && goOn(step + 1, numbers, twice) && asSeen(twice)) {
-                        found.add(new Found(List.of(first, second), weight(first) * weight(second) * SECOND, -1));
-                    }
-                }
-                if (!walk.perform(step, numbers[step], hands) && noticed < 0) {
-                    // It would have been noticed; a second slip before may still have saved it.
-                    noticed = step;
-                }
+            After after = after(first.step() + 1, hands, new Work());
+            List<Found> found = new ArrayList<>();
+            for (Slip second : after.seconds()) {
+                found.add(new Found(List.of(first, second), weight(first) * weight(second) * SECOND, -1));
             }
-            if (asSeen(hands)) {
+            if (after.seen()) {
+                int noticed = after.noticed();
                 found.add(new Found(List.of(first), weight(first) * (noticed < 0 ? 1 : NOTICED), noticed));
             }
             return found;
+        }
+
+        /** What comes of a surface before a step, whatever slip led to it. The cards are used up. */
+        private After after(int step, Hands hands, Work work) {
+            if (step == steps) {
+                hands.forgetReads();
+                return new After(List.of(), asSeen(hands), -1, hands.namesRead());
+            }
+            long fingerprint = hands.fingerprint(work.scratch, nameless[step], KEPT);
+            After known = afters.get(step).get(fingerprint);
+            if (known != null) {
+                return known;
+            }
+            Hands next = another(hands);
+            next.forgetReads();
+            boolean done = walk.perform(step, work.numbers[step], next);
+            boolean read = next.namesRead();
+            boolean holds = !next.held().isEmpty();
+            List<Slip> seconds = new ArrayList<>(0);
+            for (Slip second : slips.get(step)) {
+                if (second.ofHold() && !holds) {
+                    continue;
+                }
+                work.twice.copyFrom(second.follows() ? next : hands);
+                work.twice.forgetReads();
+                boolean slipped = second.follows()
+                        ? done && second.performAfter(walk, work.twice)
+                        : second.perform(walk, work.twice);
+                read |= work.twice.namesRead();
+                if (slipped) {
+                    if (leadsThere(step + 1, work)) {
+                        seconds.add(second);
+                    }
+                    read |= work.twice.namesRead();
+                }
+            }
+            After then = after(step + 1, next, work);
+            if (done) {
+                seconds.addAll(then.seconds());
+            }
+            // What cannot be done is noticed; a slip before it may still have saved it.
+            After after = new After(seconds, then.seen(), done ? then.noticed() : step, read || then.read());
+            if (!after.read()) {
+                afters.get(step).put(fingerprint, after);
+            }
+            return after;
         }
 
         /** First slips whose pairs together stay within the limit. */
@@ -212,12 +301,22 @@ public record SlipDiagnosis(boolean asPlanned, List<Explanation> explanations, i
             return new SlipDiagnosis(true, List.of(), 0, false);
         }
         List<Slip> firsts = search.firsts();
-        List<Found> found = firsts.parallelStream()
-                .flatMap(first -> search.with(first).stream())
-                .toList();
+        List<Found> found = found(search, firsts);
         boolean whole =
                 firsts.size() == search.slips.stream().mapToInt(List::size).sum();
         return new SlipDiagnosis(false, explained(search, found), search.runs(firsts), effort.stopped() || !whole);
+    }
+
+    private static List<Found> found(Search search, List<Slip> firsts) {
+        return firsts.parallelStream()
+                .flatMap(first -> search.with(first).stream())
+                .toList();
+    }
+
+    /** All slips, and pairs of slips, of which what was seen comes, likely or not. */
+    static List<List<Slip>> all(Plan plan, int seen, World world) {
+        Search search = new Search(Tracer.walk(plan, world), seen, Map.of(), () -> false);
+        return found(search, search.firsts()).stream().map(Found::slips).toList();
     }
 
     /** Whether the cards, dealt with anew, really end as was seen. */
