@@ -98,10 +98,10 @@ export interface DeckShapes {
   threads: { role: number; path: string }[]
 }
 
-/** What is written under a hold that is not called as its kind is. */
+/** The words for a hold that is not called as its kind is. */
 const HOLD_WORDS: Record<string, string> = {
-  bend: t('deck.geometry.bent'),
-  separation: t('deck.geometry.opensHere'),
+  bend: 'deck.geometry.bent',
+  separation: 'deck.geometry.opensHere',
 }
 
 /** Markers nearer than this have their positions written apart. */
@@ -194,7 +194,9 @@ function layOutRow(
         kind: hold.kind,
         told:
           held.findIndex((h) => h.kind === hold.kind && h.place === hold.place) === nth
-            ? (HOLD_WORDS[hold.kind] ?? hold.kind)
+            ? hold.kind in HOLD_WORDS
+              ? t(HOLD_WORDS[hold.kind]!)
+              : hold.kind
             : '',
         x: edge(piles, hold.place, hold.depth),
         y,

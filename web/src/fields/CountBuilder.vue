@@ -87,8 +87,8 @@ const NEXT_EXCHANGE: Record<Beat['exchange'], Beat['exchange']> = { '': 'under',
       </li>
     </ol>
     <div class="mt-1.5 flex flex-wrap gap-1">
-      <button v-for="(words, take) in TAKES" :key="take" class="btn px-2 text-sm" @click="add(take)">
-        + {{ words }}
+      <button v-for="(key, take) in TAKES" :key="take" class="btn px-2 text-sm" @click="add(take)">
+        + {{ $t(key) }}
       </button>
     </div>
     <dl v-if="left.length > 0" class="mt-2 text-sm">

@@ -21,7 +21,7 @@ const catalogue = useCatalogue()
 const named = computed<{ name: string; label: string }[]>(() => {
   switch (props.value.kind) {
     case 'at':
-      return HOLDS
+      return HOLDS.map(({ name, word }) => ({ name, label: t(word) }))
     case 'as':
       return earlier.value
     case 'size':

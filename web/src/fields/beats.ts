@@ -1,4 +1,5 @@
 import { t } from '@/words'
+
 /** A beat of a count, as it is written: `peel`, `under-all-but`, `block3`. */
 export interface Beat {
   take: 'peel' | 'draw' | 'block' | 'all-but' | 'rest'
@@ -8,13 +9,13 @@ export interface Beat {
   exchange: '' | 'under' | 'over'
 }
 
-/** What each way of taking is called. */
+/** The words for each way of taking. */
 export const TAKES: Record<Beat['take'], string> = {
-  peel: t('fields.beats.topCard'),
-  draw: t('fields.beats.bottomCard'),
-  block: 'block',
-  'all-but': t('fields.beats.allButTheBottom'),
-  rest: t('fields.beats.theRestAsOne'),
+  peel: 'fields.beats.topCard',
+  draw: 'fields.beats.bottomCard',
+  block: 'fields.beats.block',
+  'all-but': 'fields.beats.allButTheBottom',
+  rest: 'fields.beats.theRestAsOne',
 }
 
 /** Reads beats; words that are none are left out, and the server says so. */
@@ -39,6 +40,6 @@ export function writeBeats(beats: Beat[]): string {
 
 /** A beat in words. */
 export function beatWords(beat: Beat): string {
-  const take = beat.take === 'block' ? t('fields.beats.blockOf', { beat: beat.size }) : TAKES[beat.take]
+  const take = beat.take === 'block' ? t('fields.beats.blockOf', { beat: beat.size }) : t(TAKES[beat.take])
   return beat.exchange ? t('fields.beats.theOthersBack', { take, exchange: beat.exchange }) : take
 }

@@ -47,20 +47,20 @@ export function rolesAt(trace: Trace | undefined, moment: number): RoleNow[] {
   }))
 }
 
-/** Made-up people, taken in order. */
+/** The words for made-up people, taken in order. */
 const PEOPLE = [
-  t('routine.edits.ines'),
-  t('routine.edits.bruno'),
-  t('routine.edits.orla'),
-  t('routine.edits.tove'),
-  t('routine.edits.jorun'),
-  t('routine.edits.emil'),
-  t('routine.edits.sanna'),
-  t('routine.edits.piet'),
-  t('routine.edits.ulla'),
-  t('routine.edits.marek'),
-  t('routine.edits.alba'),
-  t('routine.edits.nils'),
+  'routine.edits.ines',
+  'routine.edits.bruno',
+  'routine.edits.orla',
+  'routine.edits.tove',
+  'routine.edits.jorun',
+  'routine.edits.emil',
+  'routine.edits.sanna',
+  'routine.edits.piet',
+  'routine.edits.ulla',
+  'routine.edits.marek',
+  'routine.edits.alba',
+  'routine.edits.nils',
 ]
 
 /** Cards for keys and force cards that the set-up does not place yet, taken in order. */
@@ -257,8 +257,9 @@ export function addRole(routine: Routine, kind: Role['kind']): Routine {
   const letters = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ'
   const order = letters.slice(letters.indexOf(start)) + letters.slice(0, letters.indexOf(start))
   const letter = [...order].find((l) => !routine.roles.some((r) => r.letter === l))!
+  const people = PEOPLE.map((each) => t(each))
   const owner =
-    kind === 'selection' ? (PEOPLE.find((p) => !routine.roles.some((r) => r.owner === p)) ?? PEOPLE[0]!) : ''
+    kind === 'selection' ? (people.find((p) => !routine.roles.some((r) => r.owner === p)) ?? people[0]!) : ''
   return { ...routine, roles: [...routine.roles, { letter, kind, owner, card: '' }] }
 }
 

@@ -32,16 +32,16 @@ export function amountsOf(
   })
 }
 
-/** The holds whose depth can be taken. */
-export const HOLDS: { name: string; label: string }[] = [
-  { name: 'break', label: t('routine.followed.theBreak') },
-  { name: 'little', label: t('routine.followed.theLittleFingerSBreak') },
-  { name: 'thumb', label: t('routine.followed.theThumbSBreak') },
-  { name: 'finger', label: t('routine.followed.theOtherFingerSBreak') },
-  { name: 'in-jog', label: t('routine.followed.theInJoggedCard') },
-  { name: 'out-jog', label: t('routine.followed.theOutJoggedCard') },
-  { name: 'step', label: t('routine.followed.theStep') },
-  { name: 'separation', label: t('routine.followed.whereItOpensByItself') },
+/** The holds whose depth can be taken, each with the word for it. */
+export const HOLDS: { name: string; word: string }[] = [
+  { name: 'break', word: 'routine.followed.theBreak' },
+  { name: 'little', word: 'routine.followed.theLittleFingerSBreak' },
+  { name: 'thumb', word: 'routine.followed.theThumbSBreak' },
+  { name: 'finger', word: 'routine.followed.theOtherFingerSBreak' },
+  { name: 'in-jog', word: 'routine.followed.theInJoggedCard' },
+  { name: 'out-jog', word: 'routine.followed.theOutJoggedCard' },
+  { name: 'step', word: 'routine.followed.theStep' },
+  { name: 'separation', word: 'routine.followed.whereItOpensByItself' },
 ]
 
 const FORM =

@@ -1,5 +1,5 @@
 import { parse } from '@vue/compiler-sfc'
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import en from './en.json'
 import later from './en.json?later'
 import { languageFor, t, words } from './index'
@@ -12,6 +12,17 @@ const files = import.meta.glob<string>(
     import: 'default',
   },
 )
+
+/** All there is to load but the first line of the program. */
+const modules = import.meta.glob([
+  '../**/*.vue',
+  '../**/*.ts',
+  '!../**/*.test.ts',
+  '!../**/*.d.ts',
+  '!../main.ts',
+  '!../words/*',
+  '!../testing/*',
+])
 
 const keys = Object.entries(en).flatMap(([room, inRoom]) =>
   Object.entries(inRoom).flatMap(([file, inFile]) =>
@@ -59,6 +70,20 @@ describe('the words of the screens', () => {
 
     expect(loaded.size).toBeGreaterThan(30)
     expect([...rooms].sort()).toEqual(Object.keys(en).filter((room) => !(room in later)))
+  })
+
+  it('are said only when somebody asks: a file may be loaded before its words', async () => {
+    vi.resetModules()
+    const said: string[] = []
+    vi.doMock('@/words', async (real) => ({
+      ...(await real<typeof import('./index')>()),
+      t: (key: string) => said.push(key),
+    }))
+    const loaded = await Promise.all(Object.values(modules).map((load) => load()))
+    vi.doUnmock('@/words')
+
+    expect(loaded.length).toBeGreaterThan(150)
+    expect(said).toEqual([])
   })
 
   it('stand nowhere else', () => {
