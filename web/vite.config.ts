@@ -96,7 +96,7 @@ export default defineConfig(({ command }) => ({
   test: {
     environment: 'happy-dom',
     environmentOptions: { happyDOM: { url: 'http://localhost/' } },
-    include: ['src/**/*.test.ts'],
+    include: [process.env['CRAFTY_FIGURES'] ? 'src/**/*.figures.ts' : 'src/**/*.test.ts'],
     reporters: ['default', ['junit', { outputFile: 'target/vitest.xml' }]],
     setupFiles: ['src/words/inTests.ts'],
     testTimeout: 60_000,

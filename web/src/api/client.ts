@@ -2,7 +2,7 @@ import { t } from '@/words'
 import createClient from 'openapi-fetch'
 import type { components, paths } from './generated/schema'
 
-type Schemas = components['schemas']
+export type Schemas = components['schemas']
 
 export type RoutineEntry = Schemas['RoutineEntry']
 export type StoredRoutine = Schemas['StoredRoutine']

@@ -1,20 +1,26 @@
 <script setup lang="ts">
 import { t } from '@/words'
 import { useCatalogue } from '@/api/catalogue'
-import { answered, api, type Routine } from '@/api/client'
+import { answered, api, type Routine, type Schemas } from '@/api/client'
 import { typing } from '@/ui/keys'
 import { percent } from '@/ui/verdict'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { onKeyStroke } from '@vueuse/core'
-import { computed, onBeforeUnmount, ref } from 'vue'
-import { listen, type Ear } from './hear'
+import { computed, defineAsyncComponent, onBeforeUnmount, ref } from 'vue'
+import EarLine from './ear/EarLine.vue'
+import { sample, type Around } from './ear/sounds'
+import { Tries } from './ear/tries'
+import { useEar } from './ear/useEar'
 import { useKeeping } from '@/saving'
-import { startMetronome } from './metronome'
+
+const HowWell = defineAsyncComponent(() => import('./ear/HowWell.vue'))
+
+type Tried = Schemas['TriedDocument']
 
 const props = defineProps<{ routine: Routine }>()
 
-/** After so long without a beat a try is over, if it has two at least. */
-const OVER_MS = 2500
+/** A beat that is further off than this, in parts of a beat, is marked. */
+const NOTICED = 0.1
 
 const MOST_BEATS = 52
 
@@ -35,10 +41,15 @@ const exchange = ref(0)
 const silent = ref(false)
 const keeping = useKeeping()
 const { problem } = keeping
-const times = ref<number[]>([])
+const tapped = ref(0)
 const flashing = ref(false)
-const ear = ref<Ear>()
-const stopMetronome = ref<() => void>()
+/** What was heard or tapped and could not be judged, in words. */
+const unjudged = ref('')
+/** What a made-up sound sounded like; it is no try, and not kept. */
+const sampled = ref<Tried>()
+const { state, line, marks, count, ticking, place, places, louder, ...ear } = useEar(
+  (times, kept) => void take(times, kept),
+)
 
 const client = useQueryClient()
 const queryKey = computed(() => ['beats', move.value, exchange.value])
@@ -53,66 +64,79 @@ const kept = useQuery({
   enabled: computed(() => move.value !== ''),
 })
 const found = computed(() => kept.data.value)
-const last = computed(() => found.value?.tries.at(-1))
+const last = computed(() => sampled.value ?? found.value?.tries.at(-1))
 const tempo = computed(() => Math.round(found.value?.ladder || 60))
+const meant = computed(() => Math.min(MOST_BEATS, Math.max(2, beats.value || 2)))
 
-let over = 0
-
-function beat(at: number): void {
-  const before = times.value.at(-1)
-  times.value = before !== undefined && at <= before ? times.value : [...times.value, at]
-  window.clearTimeout(over)
-  if (times.value.length >= Math.min(MOST_BEATS, beats.value)) {
-    void keep()
-  } else {
-    over = window.setTimeout(() => void keep(), OVER_MS)
-  }
-}
-
-/** A try is kept with its beats from the first one on; a single beat is none. */
-async function keep(): Promise<void> {
-  window.clearTimeout(over)
-  const tried = times.value
-  times.value = []
-  if (tried.length < 2) {
+/** A try with as many beats as were meant is judged, and kept unless it was made up; of any other it is said how many came. */
+async function take(times: number[], kept: boolean): Promise<void> {
+  sampled.value = undefined
+  unjudged.value =
+    times.length === meant.value
+      ? ''
+      : t('rehearse.beatsMode.heardAndMeant', { heard: times.length, meant: meant.value })
+  if (unjudged.value) {
     return
   }
-  const practice = {
-    of: 'beats' as const,
-    move: move.value,
-    exchange: exchange.value,
-    times: tried.map((time) => time - tried[0]!),
-  }
-  const key = queryKey.value
-  await keeping.keep({ kind: 'practice', practice }, (answer) => client.setQueryData(key, answer))
-}
-
-async function hear(source: 'microphone' | 'sample'): Promise<void> {
-  if (ear.value) {
-    ear.value.stop()
-    ear.value = undefined
+  const fromFirst = times.map((time) => time - times[0]!)
+  if (kept) {
+    const practice = { of: 'beats' as const, move: move.value, exchange: exchange.value, times: fromFirst }
+    const key = queryKey.value
+    await keeping.keep({ kind: 'practice', practice }, (answer) => client.setQueryData(key, answer))
     return
   }
-  problem.value = ''
   try {
-    ear.value = await listen(source, beat)
+    const told = await answered(
+      api.POST('/api/practice/evenness', { body: { tries: [{ times: fromFirst }] } }),
+    )
+    sampled.value = told[0]
+  } catch (thrown) {
+    problem.value = (thrown as Error).message
+  }
+}
+
+async function hear(around?: Around): Promise<void> {
+  problem.value = ''
+  unjudged.value = ''
+  sampled.value = undefined
+  try {
+    await (around ? ear.start('sample', (rate) => sample(around, rate)) : ear.start('microphone'))
   } catch {
     problem.value = t('rehearse.beatsMode.noMicrophoneCanBeHeard')
   }
 }
 
-/** A tap counts from when it was made, however late the page comes to it. */
+let taps = new Tries()
+let over = 0
+
+/** A tap counts from when it was made, however late the page comes to it. While the page listens, what is heard counts. */
 function tap(event: Event): void {
-  beat(event.timeStamp)
+  if (state.value !== 'off') {
+    return
+  }
+  taps.beat(event.timeStamp / 1000)
+  window.clearTimeout(over)
+  if (taps.heard >= meant.value) {
+    endTaps()
+  } else {
+    over = window.setTimeout(endTaps, 1000 * taps.pause()!)
+  }
+  tapped.value = taps.heard
+}
+
+function endTaps(): void {
+  const all = taps.end()
+  tapped.value = 0
+  if (all.length > 0) {
+    void take(
+      all.map((time) => 1000 * time),
+      true,
+    )
+  }
 }
 
 function tick(): void {
-  if (stopMetronome.value) {
-    stopMetronome.value()
-    stopMetronome.value = undefined
-    return
-  }
-  stopMetronome.value = startMetronome(tempo.value, silent.value, () => {
+  ear.tick(tempo.value, silent.value, () => {
     flashing.value = true
     window.setTimeout(() => (flashing.value = false), 90)
   })
@@ -125,30 +149,42 @@ onKeyStroke([' ', 'PageDown'], (event) => {
     tap(event)
   }
 })
-onBeforeUnmount(() => {
-  window.clearTimeout(over)
-  ear.value?.stop()
-  stopMetronome.value?.()
-})
+onBeforeUnmount(() => window.clearTimeout(over))
 
-/** Where the beats of the last try lie on a line, and where even ones would. */
+const isNoticed = (off: number) => off > NOTICED
+/** Where the beats of the last try lie on a line, and where they have their places. */
 const drawn = computed(() => {
-  const intervals = last.value?.intervals ?? []
-  const all = intervals.reduce((sum, each) => sum + each, 0)
+  const { intervals = [], offsets = [], beat = 0 } = last.value ?? {}
+  const all = intervals.reduce((sum, each) => sum + each, 0) || 1
   let at = 0
   return [0, ...intervals].map((interval, i) => {
     at += interval
-    return { beat: i + 1, at: (100 * at) / (all || 1), even: (100 * i) / Math.max(1, intervals.length) }
+    const by = offsets[i] ?? 0
+    return {
+      beat: i + 1,
+      at: (100 * at) / all,
+      even: (100 * (at - by * beat)) / all,
+      off: isNoticed(Math.abs(by)),
+    }
   })
 })
+/** How many beats there are by now, of the try that is going on. */
+const counted = computed(() => (state.value === 'off' ? tapped.value : count.value))
+const told = computed(() =>
+  last.value!.told
+    ? last.value!.told
+    : last.value!.even
+      ? t('rehearse.beatsMode.even')
+      : t('rehearse.beatsMode.uneven'),
+)
 const exchanged = computed(() => {
-  const against = found.value?.exchange ?? 1
-  const off = Math.round(Math.abs(against - 1) * 100)
+  const by = sampled.value ? 0 : (found.value?.exchange ?? 0)
+  const off = Math.round(Math.abs(by) * 100)
   return off < 1
-    ? t('rehearse.beatsMode.asItsNeighbours')
-    : against < 1
-      ? t('rehearse.beatsMode.quickerThanItsNeighbours', { off })
-      : t('rehearse.beatsMode.slowerThanItsNeighbours', { off })
+    ? t('rehearse.beatsMode.inItsPlace')
+    : by < 0
+      ? t('rehearse.beatsMode.early', { off })
+      : t('rehearse.beatsMode.late', { off })
 })
 </script>
 
@@ -177,23 +213,38 @@ const exchanged = computed(() => {
         @pointerdown.prevent="tap"
       >
         <span class="font-display text-3xl">{{
-          times.length > 0 ? times.length : $t('rehearse.beatsMode.tapEachBeat')
+          counted > 0
+            ? counted
+            : state === 'now'
+              ? $t('rehearse.beatsMode.now')
+              : state === 'room'
+                ? $t('rehearse.beatsMode.hearingTheRoom')
+                : $t('rehearse.beatsMode.tapEachBeat')
         }}</span>
-        <span class="text-soft"
+        <span v-if="state === 'off'" class="text-soft"
           >{{ $t('rehearse.beatsMode.hereWith') }} <kbd class="kbd">Space</kbd>
           {{ $t('rehearse.beatsMode.orAPedal') }}</span
         >
       </button>
       <div class="flex flex-wrap gap-2">
-        <button type="button" class="btn" :aria-pressed="!!ear" @click="hear('microphone')">
-          {{ ear ? $t('rehearse.beatsMode.stopListening') : $t('rehearse.beatsMode.listenToTheTable') }}
+        <button
+          type="button"
+          class="btn"
+          :aria-pressed="state !== 'off'"
+          @click="state === 'off' ? hear() : ear.stop()"
+        >
+          {{
+            state === 'off'
+              ? $t('rehearse.beatsMode.listenToTheTable')
+              : $t('rehearse.beatsMode.stopListening')
+          }}
         </button>
-        <button v-if="!ear" type="button" class="btn" @click="hear('sample')">
+        <button v-if="state === 'off'" type="button" class="btn" @click="hear('quiet')">
           {{ $t('rehearse.beatsMode.hearTheSample') }}
         </button>
-        <button type="button" class="btn" :aria-pressed="!!stopMetronome" @click="tick">
+        <button type="button" class="btn" :aria-pressed="!!ticking" @click="tick">
           {{
-            stopMetronome
+            ticking
               ? $t('rehearse.beatsMode.stopTheMetronome')
               : $t('rehearse.beatsMode.metronomeAt', { tempo })
           }}
@@ -202,30 +253,63 @@ const exchanged = computed(() => {
           ><input v-model="silent" type="checkbox" /> {{ $t('rehearse.beatsMode.onlyAFlash') }}</label
         >
       </div>
+      <div class="grid grid-cols-[auto_minmax(0,1fr)] items-center gap-x-3 gap-y-2">
+        <label for="ear-place">{{ $t('rehearse.beatsMode.place') }}</label>
+        <input
+          id="ear-place"
+          v-model.lazy.trim="place"
+          list="ear-places"
+          maxlength="40"
+          class="w-full min-w-0 field"
+          :placeholder="$t('rehearse.beatsMode.here')"
+        />
+        <datalist id="ear-places">
+          <option v-for="(_, name) in places" :key="name" :value="name"></option>
+        </datalist>
+        <label for="ear-louder">{{ $t('rehearse.beatsMode.aBeatMustBe') }}</label>
+        <span class="flex items-center gap-2 text-sm text-soft">
+          {{ $t('rehearse.beatsMode.softer') }}
+          <input
+            id="ear-louder"
+            v-model.number="louder"
+            type="range"
+            min="-2"
+            max="3"
+            step="0.5"
+            class="min-w-0 grow"
+          />
+          {{ $t('rehearse.beatsMode.louder') }}
+        </span>
+      </div>
       <p class="text-sm text-soft">{{ $t('rehearse.beatsMode.theMicrophoneOnlySaysWhen') }}</p>
       <p v-if="problem" role="alert" class="font-semibold text-broken">{{ problem }}</p>
     </form>
     <section aria-live="polite" data-testid="beats-found">
-      <p v-if="!last" class="text-2xl text-soft">{{ $t('rehearse.beatsMode.nothingYetDoItOnce') }}</p>
+      <EarLine v-if="state !== 'off'" class="mb-6" :line="line" :marks="marks" />
+      <p v-if="unjudged" class="font-display text-3xl" data-testid="unjudged">{{ unjudged }}</p>
+      <p v-else-if="!last" class="text-2xl text-soft">{{ $t('rehearse.beatsMode.nothingYetDoItOnce') }}</p>
       <template v-else>
         <p class="font-display text-5xl first-letter:uppercase" data-testid="told">
-          {{ found!.told || $t('rehearse.beatsMode.even') }}
+          {{ told }}
         </p>
-        <p class="mt-2 text-xl">
-          {{
-            $t('rehearse.beatsMode.unevenThisTimeOverThe', {
-              variation: percent(last.variation),
-              variation2: percent(found!.variation),
-              tries: found!.tries.length,
-            })
-          }}
-        </p>
-        <p v-if="found!.usually && found!.usually !== found!.told" class="text-xl">
-          {{ $t('rehearse.beatsMode.mostly', { usually: found!.usually }) }}
-        </p>
-        <p v-if="exchange > 1" class="text-xl">
-          {{ $t('rehearse.beatsMode.theExchangeComes', { exchanged }) }}
-        </p>
+        <p v-if="sampled" class="mt-2 text-xl">{{ $t('rehearse.beatsMode.aSampleIsNotKept') }}</p>
+        <template v-else>
+          <p class="mt-2 text-xl">
+            {{
+              $t('rehearse.beatsMode.unevenThisTimeOverThe', {
+                variation: percent(last.variation),
+                variation2: percent(found!.variation),
+                tries: found!.tries.length,
+              })
+            }}
+          </p>
+          <p v-if="found!.usually && found!.usually !== last.told" class="text-xl">
+            {{ $t('rehearse.beatsMode.mostly', { usually: found!.usually }) }}
+          </p>
+          <p v-if="exchange > 1" class="text-xl">
+            {{ $t('rehearse.beatsMode.theExchangeComes', { exchanged }) }}
+          </p>
+        </template>
         <svg
           viewBox="-3 0 106 22"
           class="mt-6 w-full max-w-3xl"
@@ -235,22 +319,37 @@ const exchanged = computed(() => {
           <line x1="0" y1="7" x2="100" y2="7" stroke="var(--rule)" stroke-width="0.5" />
           <line x1="0" y1="16" x2="100" y2="16" stroke="var(--rule)" stroke-width="0.5" />
           <g v-for="each in drawn" :key="each.beat">
-            <circle :cx="each.at" cy="7" r="1.7" fill="var(--brass)" />
+            <line
+              v-if="each.off"
+              :x1="each.even"
+              y1="16"
+              :x2="each.at"
+              y2="7"
+              stroke="var(--broken)"
+              stroke-width="0.6"
+            />
+            <circle :cx="each.at" cy="7" r="1.7" :fill="each.off ? 'var(--broken)' : 'var(--brass)'" />
             <circle :cx="each.even" cy="16" r="1.2" fill="none" stroke="var(--soft)" stroke-width="0.5" />
           </g>
         </svg>
         <p class="mt-2 text-lg">{{ $t('rehearse.beatsMode.nextAtBeatsAMinute', { tempo }) }}</p>
-        <ol class="mt-4 flex flex-wrap gap-2" :aria-label="$t('rehearse.beatsMode.theLastTries')">
+        <ol
+          v-if="found"
+          class="mt-4 flex flex-wrap gap-2"
+          :aria-label="$t('rehearse.beatsMode.theLastTries')"
+        >
           <li
-            v-for="(each, i) in found!.tries"
+            v-for="(each, i) in found.tries"
             :key="i"
             class="rounded px-2 py-0.5 text-sm"
             :class="each.even ? 'bg-holds/15 text-holds' : 'bg-broken/10 text-broken'"
           >
-            {{ each.even ? '●' : '▲' }} {{ percent(each.variation) }}
+            {{ each.even ? '●' : '▲' }}
+            {{ percent(Math.max(each.variation, ...each.offsets.map(Math.abs).filter(isNoticed))) }}
           </li>
         </ol>
       </template>
+      <HowWell @hear="hear" />
     </section>
   </div>
 </template>

@@ -1,4 +1,3 @@
-import { t } from '@/words'
 import type { Catalogue, Routine } from '@/api/client'
 
 /** What an amount can follow from; the same words as in the routine file. */

@@ -18,8 +18,10 @@ const modules = import.meta.glob([
   '../**/*.vue',
   '../**/*.ts',
   '!../**/*.test.ts',
+  '!../**/*.figures.ts',
   '!../**/*.d.ts',
   '!../main.ts',
+  '!../**/*.worklet.ts',
   '!../words/*',
   '!../testing/*',
 ])

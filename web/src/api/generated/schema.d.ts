@@ -616,6 +616,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice/evenness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * How even some tries are, each by itself.
+         * @description How even some tries are, each by itself. Nothing is kept.
+         */
+        post: operations["judgeTries"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/practice/judged": {
         parameters: {
             query?: never;
@@ -1491,8 +1511,8 @@ export interface components {
             worlds: number;
         };
         /**
-         * @description How even the last tries were. <code>ratios</code> has for each beat from the second its interval against the others, 1 being even;
-         *      <code>told</code> which beat hurried or dragged in the last try, <code>usually</code> over all of them, empty for none; <code>exchange</code> how the exchange beat stands to its neighbours;
+         * @description How even the last tries were. <code>offsets</code> has for each beat how far it is from its place, in parts of a beat, negative when it comes early;
+         *      <code>usually</code> which beats hurry or drag over all of them, empty for none; <code>exchange</code> how far the exchange beat is from its place;
          *      <code>ladder</code> the tempo to go on with, in beats a minute, 0 before the first try.
          */
         BeatsDocument: {
@@ -1502,10 +1522,9 @@ export interface components {
             inARow: number;
             /** Format: double */
             ladder: number;
-            ratios: number[];
+            offsets: number[];
             /** Format: double */
             tempo: number;
-            told: string;
             tries: components["schemas"]["TriedDocument"][];
             usually: string;
             /** Format: double */
@@ -2796,11 +2815,23 @@ export interface components {
                 [key: string]: number;
             };
         };
+        /**
+         * @description One try. <code>offsets</code> as above for this one, empty where the beats give no grid to hold them against; <code>beat</code> from one to the next in milliseconds;
+         *      <code>told</code> which of them were off, empty for none.
+         */
         TriedDocument: {
+            /** Format: double */
+            beat: number;
             even: boolean;
             intervals: number[];
+            offsets: number[];
+            told: string;
             /** Format: double */
             variation: number;
+        };
+        /** @description Tries that are looked at and not kept. */
+        TriesDocument: {
+            tries: components["schemas"]["TryDocument"][];
         };
         /** @description One try: when each beat came, in milliseconds from any start, rising. */
         TryDocument: {
@@ -5706,6 +5737,116 @@ export interface operations {
             };
             /** @description There is nothing at this address. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    judgeTries: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "tries": [
+                 *         {
+                 *           "times": [
+                 *             0,
+                 *             700,
+                 *             1645,
+                 *             2100
+                 *           ]
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["TriesDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TriedDocument"][];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -30,8 +30,8 @@ class PracticeApiTest {
         JsonNode first = post("/api/practice/beats/hidden-third?exchange=3", times(0, 500, 800, 1300))
                 .json();
 
-        assertThat(first.path("told").asString()).isEqualTo("beat 3 comes 40 % early");
-        assertThat(first.path("exchange").asDouble()).isCloseTo(0.6, within(1e-9));
+        assertThat(first.path("tries").get(0).path("told").asString()).isEqualTo("beat 3 comes 40 % early");
+        assertThat(first.path("exchange").asDouble()).isCloseTo(-0.4, within(1e-9));
         assertThat(first.path("tries").get(0).path("even").asBoolean()).isFalse();
 
         for (int n = 0; n < 3; n++) {
@@ -39,10 +39,25 @@ class PracticeApiTest {
         }
         JsonNode now = get("/api/practice/beats/hidden-third").json();
         assertThat(now.path("tries").size()).isEqualTo(4);
-        assertThat(now.path("told").asString()).isEmpty();
+        assertThat(now.path("tries").get(3).path("told").asString()).isEmpty();
         assertThat(now.path("usually").asString()).isEmpty();
         // Three even tries at 60 lead five per cent up.
         assertThat(now.path("ladder").asDouble()).isCloseTo(63, within(1e-9));
+    }
+
+    @Test
+    void tries_are_judged_without_being_kept() {
+        JsonNode told = post(
+                        "/api/practice/evenness",
+                        "{\"tries\": [" + times(0, 700, 1645, 2100) + ", " + times(0, 500, 1000, 1500) + "]}")
+                .json();
+
+        assertThat(told.get(0).path("told").asString()).isEqualTo("beat 3 comes 35 % late");
+        assertThat(told.get(0).path("beat").asDouble()).isCloseTo(700, within(1e-6));
+        assertThat(told.get(1).path("even").asBoolean()).isTrue();
+        assertThat(post("/api/practice/evenness", "{\"tries\": [" + times(0, 500, 400) + "]}")
+                        .status())
+                .isEqualTo(422);
     }
 
     @Test

@@ -63,6 +63,8 @@ class PracticeController {
     /** Packets up to these sizes are judged alike. */
     private static final List<Integer> SIZES = List.of(9, 19, 29, 39, 104);
 
+    private static final double MS_A_MINUTE = 60_000;
+
     private final PracticeNotes notes;
     private final RoutineFiles files;
 
@@ -77,22 +79,38 @@ class PracticeController {
             List<@NotNull Double> times) {}
 
     /**
-     * How even the last tries were. {@code ratios} has for each beat from the second its interval against the others, 1 being even;
-     * {@code told} which beat hurried or dragged in the last try, {@code usually} over all of them, empty for none; {@code exchange} how the exchange beat stands to its neighbours;
+     * How even the last tries were. {@code offsets} has for each beat how far it is from its place, in parts of a beat, negative when it comes early;
+     * {@code usually} which beats hurry or drag over all of them, empty for none; {@code exchange} how far the exchange beat is from its place;
      * {@code ladder} the tempo to go on with, in beats a minute, 0 before the first try.
      */
     record BeatsDocument(
             @NotNull List<TriedDocument> tries,
             double tempo,
             double variation,
-            @NotNull List<Double> ratios,
-            @NotNull String told,
+            @NotNull List<Double> offsets,
             @NotNull String usually,
             double exchange,
             double ladder,
             int inARow) {}
 
-    record TriedDocument(@NotNull List<Double> intervals, double variation, boolean even) {}
+    /**
+     * One try. {@code offsets} as above for this one, empty where the beats give no grid to hold them against; {@code beat} from one to the next in milliseconds;
+     * {@code told} which of them were off, empty for none.
+     */
+    record TriedDocument(
+            @NotNull List<Double> intervals,
+            @NotNull List<Double> offsets,
+            double beat,
+            double variation,
+            boolean even,
+            @NotNull String told) {
+
+        static TriedDocument of(Evenness.Try done) {
+            double beat = done.tempo() > 0 ? MS_A_MINUTE / done.tempo() : 0;
+            return new TriedDocument(
+                    done.intervals(), done.offsets(), beat, done.variation(), done.even(), done.told());
+        }
+    }
 
     /** Keeps a try of the beats of a move. */
     @PostMapping("/beats/{move}")
@@ -117,21 +135,27 @@ class PracticeController {
         Evenness last = evenness(all.subList(Math.max(0, all.size() - LAST_TRIES), all.size()), exchange);
         Ladder ladder = ladder(all);
         return new BeatsDocument(
-                last.tries().stream()
-                        .map(t -> new TriedDocument(t.intervals(), t.variation(), t.even()))
-                        .toList(),
+                last.tries().stream().map(TriedDocument::of).toList(),
                 last.tempo(),
                 last.variation(),
-                last.ratios(),
-                all.isEmpty() ? "" : off(evenness(List.of(all.get(all.size() - 1)), exchange)),
-                off(last),
+                last.offsets(),
+                last.told(),
                 last.exchange(),
                 ladder == null ? 0 : ladder.tempo(),
                 ladder == null ? 0 : ladder.inARow());
     }
 
-    private static String off(Evenness evenness) {
-        return evenness.off().map(Evenness.OffBeat::sentence).orElse("");
+    /** Tries that are looked at and not kept. */
+    record TriesDocument(
+            @NotNull @Size(max = Evenness.MOST_TRIES, message = "at most " + Evenness.MOST_TRIES + " tries")
+            List<@NotNull @Valid TryDocument> tries) {}
+
+    /** How even some tries are, each by itself. Nothing is kept. */
+    @PostMapping("/evenness")
+    List<TriedDocument> judgeTries(@Valid @RequestBody TriesDocument asked) {
+        return evenness(asked.tries().stream().map(TryDocument::times).toList(), 0).tries().stream()
+                .map(TriedDocument::of)
+                .toList();
     }
 
     /** It begins at the tempo of the first even try; as long as there is none, at that of the first. */

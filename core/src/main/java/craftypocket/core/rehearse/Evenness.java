@@ -2,28 +2,37 @@ package craftypocket.core.rehearse;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * How evenly the beats of a step came, over several tries.
  *
- * <p>A try is the times of its beats, in milliseconds, rising. The interval before a beat belongs to it, so that the first
- * beat has none. Evenness is the coefficient of variation of the intervals: their standard deviation (with n − 1) over their
- * mean, 0 for beats of a clock. Which beat hurries or drags is told by its interval against the median of the others of the
- * same try, and of that the median over all tries.
+ * <p>A try is the times of its beats, in milliseconds, rising. Each beat is held against its place in the {@link Grid} that the
+ * other beats give. A beat that is off is told in parts of a beat: of 0, 700, 1645 and 2100 ms the third comes 35 % late.
+ * Over several tries the median counts.
  *
  * @param tries how even each try was, in their order
- * @param tempo beats a minute, over all tries; 0 without any interval
- * @param variation the median of the tries' coefficients of variation; 0 without a try of three beats
- * @param ratios by beat from the second, its interval against the others: 0.6 comes 40 % early
- * @param off the beat that is furthest off, when it is further than {@link #NOTICED}
- * @param exchange how the exchange beat's interval stands to the mean of its neighbours'; 1 when it has none
+ * @param tempo beats a minute, the median of the tries; 0 without any interval
+ * @param variation the median of the tries’ coefficients of variation; 0 without a try of three beats
+ * @param offsets by beat from the first, how far it was from its place, in parts of a beat; negative when it came early
+ * @param off the beats that are further off than {@link #NOTICED}, the furthest first
+ * @param exchange how far the exchange beat was from its place, in parts of a beat; 0 when there is none
+ * @param change by how much the last beat was faster than the first, as a part; 0 where the tempo was kept
  */
 public record Evenness(
-        List<Try> tries, double tempo, double variation, List<Double> ratios, Optional<OffBeat> off, double exchange) {
+        List<Try> tries,
+        double tempo,
+        double variation,
+        List<Double> offsets,
+        List<OffBeat> off,
+        double exchange,
+        double change) {
 
     /** More beats than this are no step. */
     public static final int MOST_BEATS = 200;
@@ -40,16 +49,28 @@ public record Evenness(
      * One try.
      *
      * @param intervals between its beats, in milliseconds
-     * @param variation their coefficient of variation; 0 with fewer than two of them
-     * @param even whether it counts as even: of two intervals at least
+     * @param offsets by beat from the first, how far it was from its place, in parts of a beat; empty when too many of them are
+     *     elsewhere to say from where, or there are fewer than four
+     * @param change by how much the last beat was faster than the first, as a part; 0 where the tempo was kept
+     * @param tempo beats a minute; 0 without an interval
+     * @param variation of its intervals without those to beats that are off: their standard deviation (with n − 1) over their
+     *     mean; 0 with fewer than two
+     * @param even whether it counts as even: of two intervals at least, and nothing to tell of it
      */
-    public record Try(List<Double> intervals, double variation, boolean even) {}
+    public record Try(
+            List<Double> intervals, List<Double> offsets, double change, double tempo, double variation, boolean even) {
+
+        /** What there is to say of it, as {@link Evenness#told()}. */
+        public String told() {
+            return sentence(off(offsets), change);
+        }
+    }
 
     /**
      * A beat that hurries or drags.
      *
      * @param beat its number, from 1
-     * @param by how much, as a part of an even interval; negative when it comes early
+     * @param by how much, as a part of a beat; negative when it comes early
      */
     public record OffBeat(int beat, double by) {
 
@@ -71,22 +92,28 @@ public record Evenness(
             throw new IllegalArgumentException("there are more than " + MOST_TRIES + " tries");
         }
         List<Try> tries = times.stream().map(Evenness::tried).toList();
-        List<Double> ratios = ratios(tries);
-        double[] all = tries.stream()
-                .flatMap(t -> t.intervals().stream())
-                .mapToDouble(Double::doubleValue)
-                .toArray();
-        double[] variations = tries.stream()
-                .filter(t -> t.intervals().size() > 1)
-                .mapToDouble(Try::variation)
-                .toArray();
+        List<Double> offsets = offsets(tries);
         return new Evenness(
                 tries,
-                all.length == 0 ? 0 : 60_000 / Arrays.stream(all).average().orElseThrow(),
-                median(variations).orElse(0),
-                ratios,
-                off(ratios),
-                exchange(tries, exchange - 2));
+                medianOf(tries.stream().filter(t -> t.tempo() > 0).map(Try::tempo)),
+                medianOf(tries.stream().filter(t -> t.intervals().size() > 1).map(Try::variation)),
+                offsets,
+                off(offsets),
+                exchange > 0 && exchange <= offsets.size() ? offsets.get(exchange - 1) : 0,
+                medianOf(tries.stream().filter(t -> !t.offsets().isEmpty()).map(Try::change)));
+    }
+
+    /** What there is to say of it: “beat 3 comes 35 % late”, “it gets 18 % faster”; empty when nothing is off. */
+    public String told() {
+        return sentence(off, change);
+    }
+
+    private static String sentence(List<OffBeat> off, double change) {
+        Stream<String> tempo = Math.abs(change) > NOTICED
+                ? Stream.of(
+                        "it gets " + Math.round(Math.abs(change) * 100) + " % " + (change > 0 ? "faster" : "slower"))
+                : Stream.empty();
+        return Stream.concat(off.stream().map(OffBeat::sentence), tempo).collect(Collectors.joining(", "));
     }
 
     private static Try tried(List<Double> beats) {
@@ -101,15 +128,27 @@ public record Evenness(
             }
             intervals.add(interval);
         }
-        double variation = variation(intervals);
-        return new Try(List.copyOf(intervals), variation, intervals.size() > 1 && variation <= EVEN);
-    }
-
-    private static double variation(List<Double> intervals) {
-        double[] all = intervals.stream().mapToDouble(d -> d).toArray();
-        return all.length < 2
+        double[] times = beats.stream().mapToDouble(Double::doubleValue).toArray();
+        Optional<Grid> grid = Grid.of(times);
+        double[] compared = grid.map(g -> g.intervals(times))
+                .orElseGet(() ->
+                        intervals.stream().mapToDouble(Double::doubleValue).toArray());
+        double beat = grid.map(Grid::beat)
+                .orElseGet(() -> Arrays.stream(compared).average().orElse(0));
+        double variation = compared.length < 2
                 ? 0
-                : deviation(all) / Arrays.stream(all).average().orElseThrow();
+                : deviation(compared) / Arrays.stream(compared).average().orElseThrow();
+        List<Double> offsets = grid.map(Grid::offsets).orElse(List.of());
+        double change = grid.map(Grid::change).orElse(0.0);
+        boolean told = grid.isEmpty() && beats.size() >= Grid.FEWEST
+                || !sentence(off(offsets), change).isEmpty();
+        return new Try(
+                List.copyOf(intervals),
+                offsets,
+                change,
+                beat > 0 ? 60_000 / beat : 0,
+                variation,
+                intervals.size() > 1 && variation <= EVEN && !told);
     }
 
     /** The standard deviation of a sample; 0 with fewer than two numbers. */
@@ -122,46 +161,25 @@ public record Evenness(
         return Math.sqrt(squares / (sample.length - 1));
     }
 
-    private static List<Double> ratios(List<Try> tries) {
-        int most = tries.stream().mapToInt(t -> t.intervals().size()).max().orElse(0);
+    private static List<Double> offsets(List<Try> tries) {
+        int most = tries.stream().mapToInt(t -> t.offsets().size()).max().orElse(0);
         return IntStream.range(0, most)
-                .mapToObj(beat -> median(tries.stream()
-                                .filter(t -> t.intervals().size() > beat
-                                        && t.intervals().size() > 1)
-                                .mapToDouble(t -> t.intervals().get(beat) / others(t.intervals(), beat))
-                                .toArray())
-                        .orElse(1))
+                .mapToObj(beat -> medianOf(tries.stream()
+                        .filter(t -> t.offsets().size() > beat)
+                        .map(t -> t.offsets().get(beat))))
                 .toList();
     }
 
-    private static double others(List<Double> intervals, int beat) {
-        return median(IntStream.range(0, intervals.size())
-                        .filter(i -> i != beat)
-                        .mapToDouble(intervals::get)
-                        .toArray())
-                .orElse(1);
-    }
-
-    private static Optional<OffBeat> off(List<Double> ratios) {
-        return IntStream.range(0, ratios.size())
-                .mapToObj(i -> new OffBeat(i + 2, ratios.get(i) - 1))
+    private static List<OffBeat> off(List<Double> offsets) {
+        return IntStream.range(0, offsets.size())
+                .mapToObj(i -> new OffBeat(i + 1, offsets.get(i)))
                 .filter(beat -> Math.abs(beat.by()) > NOTICED)
-                .reduce((one, other) -> Math.abs(other.by()) > Math.abs(one.by()) ? other : one);
+                .sorted(Comparator.comparingDouble(beat -> -Math.abs(beat.by())))
+                .toList();
     }
 
-    /** Held against the intervals on either side of it; the first and the last have one. */
-    private static double exchange(List<Try> tries, int interval) {
-        return median(tries.stream()
-                        .map(Try::intervals)
-                        .filter(all -> interval >= 0 && interval < all.size() && all.size() > 1)
-                        .mapToDouble(all -> all.get(interval)
-                                / IntStream.of(interval - 1, interval + 1)
-                                        .filter(beside -> beside >= 0 && beside < all.size())
-                                        .mapToDouble(all::get)
-                                        .average()
-                                        .orElseThrow())
-                        .toArray())
-                .orElse(1);
+    private static double medianOf(Stream<Double> values) {
+        return median(values.mapToDouble(Double::doubleValue).toArray()).orElse(0);
     }
 
     /** The median; of an even number the mean of the middle two; empty without values. */
