@@ -273,7 +273,7 @@ const exchanged = computed(() => {
             id="ear-louder"
             v-model.number="louder"
             type="range"
-            min="-2"
+            min="-3"
             max="3"
             step="0.5"
             class="min-w-0 grow"

@@ -32,11 +32,11 @@ const beats = computed(() => props.marks.filter((mark) => mark.what === 'beat').
   >
     <line x1="0" :x2="WIDTH" :y1="HEIGHT" :y2="HEIGHT" stroke="var(--rule)" />
     <line x1="0" :x2="WIDTH" :y1="y(1)" :y2="y(1)" stroke="var(--brass)" stroke-dasharray="5 4" />
+    <path :d="path" fill="none" stroke="var(--ink)" stroke-width="1.4" stroke-linejoin="round" />
     <text :x="0" :y="HEIGHT + 15" class="words">{{ $t('rehearse.earLine.theRoom') }}</text>
     <text :x="WIDTH" :y="y(1) - 4" text-anchor="end" class="words">
       {{ $t('rehearse.earLine.aBeatRisesAbove') }}
     </text>
-    <path :d="path" fill="none" stroke="var(--ink)" stroke-width="1.4" stroke-linejoin="round" />
     <g v-for="mark in marks" :key="mark.at" :transform="`translate(${x(mark.at).toFixed(1)} 0)`">
       <template v-if="mark.what === 'beat'">
         <line y1="-4" :y2="HEIGHT" stroke="var(--brass)" />
@@ -52,6 +52,9 @@ const beats = computed(() => props.marks.filter((mark) => mark.what === 'beat').
 
 <style scoped>
 .words {
+  paint-order: stroke;
+  stroke: var(--paper);
+  stroke-width: 4px;
   fill: var(--soft);
   font-size: 12px;
 }

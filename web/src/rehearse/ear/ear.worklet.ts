@@ -17,9 +17,11 @@ const LOOKS_A_POINT = 4
 
 /** Runs {@link Onsets} beside the page. It keeps no sound, and sends times and how loud it was. */
 class Ear extends AudioWorkletProcessor {
-  private readonly onsets = new Onsets(sampleRate, currentTime)
+  /** Begun with the first piece of sound, which comes when there is something to hear. */
+  private onsets: Onsets | undefined
   private readonly silence = new Float32Array(QUANTUM)
-  private readonly begin = currentTime
+  private begin = 0
+  private threshold = 1
   private heard: Heard[] = []
   private line: number[] = []
   private pieces = 0
@@ -28,15 +30,20 @@ class Ear extends AudioWorkletProcessor {
     super()
     this.port.onmessage = ({ data }: MessageEvent<ToEar>) => {
       if ('click' in data) {
-        this.onsets.leaveOut(data.click)
+        this.onsets?.leaveOut(data.click)
       } else {
-        this.onsets.threshold = data.threshold
+        this.threshold = data.threshold
       }
     }
   }
 
   process(inputs: Float32Array[][]): boolean {
     // A sound that has ended gives nothing: time goes on all the same.
+    if (!this.onsets) {
+      this.begin = currentTime
+      this.onsets = new Onsets(sampleRate, currentTime)
+    }
+    this.onsets.threshold = this.threshold
     this.heard.push(...this.onsets.hear(inputs[0]?.[0] ?? this.silence))
     this.line.push(...this.onsets.takeLine())
     if (++this.pieces % TOLD_AFTER === 0) {

@@ -126,7 +126,10 @@ class ScreenshotsTest extends InBrowser {
             page.waitForTimeout(600);
         }
         page.getByTestId("told").waitFor();
+        page.getByText("Hear the sample").click();
+        page.getByText("A made-up sound: it is not kept.").waitFor();
         picture("rehearse-beats");
+        page.getByText("Stop listening").click();
 
         openDemo("Always on deck");
         page.keyboard().press("r");
