@@ -189,7 +189,7 @@ const exchanged = computed(() => {
 </script>
 
 <template>
-  <div class="grid gap-8 lg:grid-cols-[20rem_minmax(0,1fr)]">
+  <div class="grid grid-cols-[minmax(0,1fr)] gap-8 lg:grid-cols-[20rem_minmax(0,1fr)]">
     <form class="space-y-3" @submit.prevent>
       <label class="block font-semibold" for="beats-move">{{ $t('rehearse.beatsMode.beatsOf') }}</label>
       <select id="beats-move" v-model="move" class="w-full field">

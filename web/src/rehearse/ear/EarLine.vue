@@ -1,17 +1,20 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { useElementSize } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import type { Heard } from './onsets'
 import { SHOWN_S, type Point } from './useEar'
 
 const props = defineProps<{ line: Point[]; marks: Heard[] }>()
 
-const WIDTH = 600
+/** Drawn as wide as it is shown, so that words stay as large as words are. */
+const box = ref<HTMLElement>()
+const { width } = useElementSize(box)
 const HEIGHT = 96
 /** So many times as far above the room as a beat must rise is the top of the picture. */
 const TOP = 63
 
 const now = computed(() => props.line.at(-1)?.at ?? 0)
-const x = (at: number) => WIDTH * (1 - (now.value - at) / SHOWN_S)
+const x = (at: number) => width.value * (1 - (now.value - at) / SHOWN_S)
 const y = (level: number) =>
   HEIGHT * (1 - Math.min(1, Math.log2(1 + Math.max(0, level)) / Math.log2(1 + TOP)))
 const path = computed(() =>
@@ -23,31 +26,34 @@ const beats = computed(() => props.marks.filter((mark) => mark.what === 'beat').
 </script>
 
 <template>
-  <svg
-    :viewBox="`-4 -22 ${WIDTH + 8} ${HEIGHT + 42}`"
-    class="w-full max-w-3xl"
-    role="img"
-    :aria-label="$t('rehearse.earLine.whatIsHeard', { beats }, beats)"
-    data-testid="ear-line"
-  >
-    <line x1="0" :x2="WIDTH" :y1="HEIGHT" :y2="HEIGHT" stroke="var(--rule)" />
-    <line x1="0" :x2="WIDTH" :y1="y(1)" :y2="y(1)" stroke="var(--brass)" stroke-dasharray="5 4" />
-    <path :d="path" fill="none" stroke="var(--ink)" stroke-width="1.4" stroke-linejoin="round" />
-    <text :x="0" :y="HEIGHT + 15" class="words">{{ $t('rehearse.earLine.theRoom') }}</text>
-    <text :x="WIDTH" :y="y(1) - 4" text-anchor="end" class="words">
-      {{ $t('rehearse.earLine.aBeatRisesAbove') }}
-    </text>
-    <g v-for="mark in marks" :key="mark.at" :transform="`translate(${x(mark.at).toFixed(1)} 0)`">
-      <template v-if="mark.what === 'beat'">
-        <line y1="-4" :y2="HEIGHT" stroke="var(--brass)" />
-        <circle cy="-10" r="6" fill="var(--brass)" />
-      </template>
-      <template v-else>
-        <circle cy="-10" r="4.5" fill="none" stroke="var(--soft)" stroke-width="1.5" />
-        <text y="5" text-anchor="middle" class="words">{{ $t(`rehearse.earLine.${mark.what}`) }}</text>
-      </template>
-    </g>
-  </svg>
+  <div ref="box" class="w-full max-w-3xl">
+    <svg
+      :viewBox="`0 -22 ${Math.max(1, width)} ${HEIGHT + 42}`"
+      class="block w-full"
+      :height="HEIGHT + 42"
+      role="img"
+      :aria-label="$t('rehearse.earLine.whatIsHeard', { beats }, beats)"
+      data-testid="ear-line"
+    >
+      <line x1="0" :x2="width" :y1="HEIGHT" :y2="HEIGHT" stroke="var(--rule)" />
+      <line x1="0" :x2="width" :y1="y(1)" :y2="y(1)" stroke="var(--brass)" stroke-dasharray="5 4" />
+      <path :d="path" fill="none" stroke="var(--ink)" stroke-width="1.4" stroke-linejoin="round" />
+      <text :x="0" :y="HEIGHT + 15" class="words">{{ $t('rehearse.earLine.theRoom') }}</text>
+      <text :x="width" :y="y(1) - 4" text-anchor="end" class="words">
+        {{ $t('rehearse.earLine.aBeatRisesAbove') }}
+      </text>
+      <g v-for="mark in marks" :key="mark.at" :transform="`translate(${x(mark.at).toFixed(1)} 0)`">
+        <template v-if="mark.what === 'beat'">
+          <line y1="-4" :y2="HEIGHT" stroke="var(--brass)" />
+          <circle cy="-10" r="6" fill="var(--brass)" />
+        </template>
+        <template v-else>
+          <circle cy="-10" r="4.5" fill="none" stroke="var(--soft)" stroke-width="1.5" />
+          <text y="5" text-anchor="middle" class="words">{{ $t(`rehearse.earLine.${mark.what}`) }}</text>
+        </template>
+      </g>
+    </svg>
+  </div>
 </template>
 
 <style scoped>

@@ -182,6 +182,7 @@ class PracticeTest extends InBrowser {
                 page.navigate(url("/rehearse/" + id + "?mode=" + mode));
                 page.getByLabel("Ways to rehearse").waitFor();
                 page.waitForLoadState(LoadState.NETWORKIDLE);
+                page.evaluate("document.querySelectorAll('details').forEach(each => each.open = true)");
                 assertThat(page.evaluate("document.documentElement.scrollWidth <= window.innerWidth"))
                         .as(mode)
                         .isEqualTo(true);
