@@ -6,8 +6,8 @@ import { answered, api, type Bridge, type ClaimSpec, type Step, type Trace } fro
 import { addStep, alone, freshId, newClaimSpec } from '@/routine'
 import { RunningDeck } from '@/deck'
 import { BasicMoves, useAsksBasics } from '@/moves'
-import { count } from '@/ui/verdict'
-import { ref, shallowRef, watch } from 'vue'
+import { count, percent } from '@/ui/verdict'
+import { computed, ref, shallowRef, watch } from 'vue'
 import ClaimEditor from './ClaimEditor.vue'
 import { useComputation } from '@/api/computation'
 import { SET_UP, useBench } from './store'
@@ -16,12 +16,17 @@ const open = defineModel<boolean>('open', { required: true })
 
 const PICTURE = 330
 
+/** What works in less than this part of the ways is listed when it is asked for. */
+const OFTEN = 0.5
+
 const bench = useBench()
 const catalogue = useCatalogue()
 const goal = ref<ClaimSpec>()
 const onlyMine = ref(false)
 const asking = useAsksBasics(onlyMine)
 const pictures = shallowRef<Trace[]>([])
+/** Whether ways that fail more often than not are listed too. */
+const rareToo = ref(false)
 
 const { running, share, answer, failure, start, stop } = useComputation(async (computation) => {
   const routine = bench.routine!
@@ -49,12 +54,20 @@ const { running, share, answer, failure, start, stop } = useComputation(async (c
   return found
 })
 
+const ways = computed(() =>
+  (answer.value?.ways ?? [])
+    .map((way, i) => ({ way, picture: pictures.value[i] }))
+    .filter(({ way }) => rareToo.value || way.share >= OFTEN),
+)
+const rare = computed(() => (answer.value?.ways ?? []).filter((way) => way.share < OFTEN).length)
+
 watch(
   open,
   (now) => {
     if (now && bench.routine) {
       goal.value = bench.goal ?? newClaimSpec(bench.routine, 'position', catalogue.value)
       pictures.value = []
+      rareToo.value = false
       answer.value = undefined
       failure.value = ''
       if (bench.goal) {
@@ -158,7 +171,7 @@ function tried(found: Bridge): string {
       </form>
       <ol class="space-y-3" :aria-label="$t('bench.bridgeDialog.ways')">
         <li
-          v-for="(way, i) in answer?.ways ?? []"
+          v-for="({ way, picture }, i) in ways"
           :key="i"
           class="rounded-lg border border-rule bg-raised p-3"
           data-testid="way"
@@ -173,7 +186,7 @@ function tried(found: Bridge): string {
                 {{
                   way.share === 1
                     ? $t('bench.bridgeDialog.alwaysWorks')
-                    : $t('bench.bridgeDialog.worksInOfTheWays', { share: Math.round(way.share * 100) })
+                    : $t('bench.bridgeDialog.worksInOfTheWays', { share: percent(way.share) })
                 }}
               </span>
             </p>
@@ -186,8 +199,8 @@ function tried(found: Bridge): string {
             </button>
           </div>
           <RunningDeck
-            v-if="pictures[i]"
-            :trace="pictures[i]!"
+            v-if="picture"
+            :trace="picture"
             :width="PICTURE"
             :row-height="34"
             :slot-height="12"
@@ -195,6 +208,13 @@ function tried(found: Bridge): string {
             thumbnail
             class="mt-2"
           />
+        </li>
+        <li v-if="rare > 0">
+          <button type="button" class="btn" :aria-pressed="rareToo" @click="rareToo = !rareToo">
+            {{
+              $t(rareToo ? 'bench.bridgeDialog.leaveOutRare' : 'bench.bridgeDialog.rareToo', { rare }, rare)
+            }}
+          </button>
         </li>
       </ol>
     </div>

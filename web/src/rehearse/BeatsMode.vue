@@ -37,7 +37,9 @@ const move = computed({
   set: (id) => (picked.value = id),
 })
 const beats = ref(4)
-const exchange = ref(0)
+/** The beat at which packets change hands; empty for none. */
+const written = ref<number | ''>('')
+const exchange = computed(() => written.value || 0)
 const silent = ref(false)
 const keeping = useKeeping()
 const { problem } = keeping
@@ -202,9 +204,17 @@ const exchanged = computed(() => {
         /></label>
         <label
           >{{ $t('rehearse.beatsMode.exchangeAt')
-          }}<input v-model.number="exchange" type="number" min="0" max="52" class="ml-2 w-16 field"
+          }}<input
+            v-model.number="written"
+            type="number"
+            min="2"
+            max="52"
+            class="ml-2 w-20 field"
+            :placeholder="$t('rehearse.beatsMode.none')"
+            aria-describedby="beats-exchange"
         /></label>
       </div>
+      <p id="beats-exchange" class="text-sm text-soft">{{ $t('rehearse.beatsMode.whatAnExchangeIs') }}</p>
       <button
         type="button"
         class="tap"

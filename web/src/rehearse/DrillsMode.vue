@@ -78,7 +78,7 @@ onKeyStroke(['m', 'M', 'PageUp', 'ArrowLeft'], (event) => {
 </script>
 
 <template>
-  <section :aria-label="$t('rehearse.drillsMode.drills')" class="mx-auto w-full max-w-4xl">
+  <section :aria-label="$t('rehearse.drillsMode.drills')" class="w-full">
     <p v-if="!drill && problem" role="status" class="mb-3 font-semibold">{{ problem }}</p>
     <ul v-if="!drill" class="space-y-4">
       <li

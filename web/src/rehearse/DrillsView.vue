@@ -12,8 +12,8 @@ useViewKeys([
 </script>
 
 <template>
-  <div class="px-6 py-6">
-    <h1 class="mx-auto mb-4 w-full max-w-4xl text-3xl">{{ $t('rehearse.drillsView.drills') }}</h1>
+  <div class="mx-auto w-full max-w-6xl px-6 py-6">
+    <h1 class="mb-4 text-3xl">{{ $t('rehearse.drillsView.drills') }}</h1>
     <DrillsMode />
   </div>
 </template>

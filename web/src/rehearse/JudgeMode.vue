@@ -62,7 +62,7 @@ function signed(number: number): string {
 </script>
 
 <template>
-  <div class="mx-auto grid w-full max-w-5xl gap-10 lg:grid-cols-2">
+  <div class="grid w-full gap-10 lg:grid-cols-2">
     <section :aria-label="$t('rehearse.judgeMode.atTheTable')">
       <h2 class="text-2xl">{{ $t('rehearse.judgeMode.atTheTable') }}</h2>
       <p class="mt-1 text-soft">{{ $t('rehearse.judgeMode.cutAPacketSayHow') }}</p>

@@ -116,7 +116,7 @@ onKeyStroke([' ', 'PageDown', 'ArrowRight', 'Enter'], (event) => {
 </script>
 
 <template>
-  <section ref="box" :aria-label="$t('rehearse.recallMode.recall')" class="mx-auto w-full max-w-4xl">
+  <section ref="box" :aria-label="$t('rehearse.recallMode.recall')" class="w-full">
     <p v-if="problem" role="alert" class="font-semibold text-broken">{{ problem }}</p>
     <template v-if="question && picture">
       <p class="text-lg text-soft">

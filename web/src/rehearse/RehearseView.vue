@@ -7,7 +7,7 @@ import { inDialog, typing, useViewKeys } from '@/ui/keys'
 import BeatsMode from './BeatsMode.vue'
 import DrillsMode from './DrillsMode.vue'
 import JudgeMode from './JudgeMode.vue'
-import { MODES, type Mode } from './modes'
+import { MODE_KEYS, MODES, type Mode } from './modes'
 import { secondsOf, speak, usePace } from './pace'
 import RecallMode from './RecallMode.vue'
 import StartPanel from './StartPanel.vue'
@@ -15,6 +15,7 @@ import { clock } from '@/ui/time'
 import { useKeeping, useOutbox } from '@/saving'
 import { useQuery } from '@tanstack/vue-query'
 import { onKeyStroke, useNow } from '@vueuse/core'
+import { useScreenOn } from '@/ui/screenOn'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import EndCheck from './EndCheck.vue'
@@ -46,6 +47,7 @@ const kept = ref<'' | 'came out' | 'failed'>('')
 const keeping = useKeeping()
 const beingKept = ref(false)
 const now = useNow({ interval: 250 })
+useScreenOn(() => true)
 
 /** A run that a reload or another page interrupted goes on where it was. */
 watch(whole, (routine) => routine && !session.value && void attempt(run.resume), { immediate: true })
@@ -172,7 +174,7 @@ useViewKeys([
   { keys: 'H', does: t('rehearse.rehearseView.showOrHideTheDeck') },
   { keys: 'Y or N', does: t('rehearse.rehearseView.atTheEndItCame') },
   { keys: 'Esc', does: t('rehearse.rehearseView.leave') },
-  { keys: '1 … 6', does: t('rehearse.rehearseView.chooseHowToRehearse') },
+  { keys: Object.values(MODE_KEYS).join(', '), does: t('rehearse.rehearseView.chooseHowToRehearse') },
   { keys: '?', does: t('rehearse.rehearseView.theseKeys') },
 ])
 
@@ -189,15 +191,21 @@ onKeyStroke([' ', 'ArrowRight', 'PageDown'], (event) => {
     panel.value?.begin(mode.value === 'surprises')
   }
 })
-onKeyStroke(
-  MODES.map((_, i) => String(i + 1)),
-  (event) => {
-    // In recall a number alone is an answer.
-    if (!session.value && !typing(event) && !inDialog() && (mode.value !== 'recall' || event.altKey)) {
-      show(MODES[Number(event.key) - 1]!)
+for (const each of MODES) {
+  const key = MODE_KEYS[each]
+  onKeyStroke([key, key.toLowerCase()], (event) => {
+    if (
+      !session.value &&
+      !typing(event) &&
+      !inDialog() &&
+      !event.ctrlKey &&
+      !event.metaKey &&
+      !event.altKey
+    ) {
+      show(each)
     }
-  },
-)
+  })
+}
 onKeyStroke(['ArrowLeft', 'PageUp'], (event) => {
   const answering = over.value && event.key === 'PageUp'
   if (!inDialog() && session.value && !kept.value && !answering) {
@@ -270,14 +278,14 @@ onKeyStroke('Escape', () => {
     <div v-else-if="!session && routine" class="mx-auto mt-4 w-full max-w-6xl">
       <nav class="mb-6 flex flex-wrap gap-2" :aria-label="$t('rehearse.rehearseView.waysToRehearse')">
         <button
-          v-for="(each, i) in MODES"
+          v-for="each in MODES"
           :key="each"
           class="btn"
           :class="{ 'border-(--brass-line) bg-brass/15': mode === each }"
           :aria-pressed="mode === each"
           @click="show(each)"
         >
-          {{ $t(`rehearse.modes.${each}`) }} <kbd class="kbd">{{ i + 1 }}</kbd>
+          {{ $t(`rehearse.modes.${each}`) }} <kbd class="kbd">{{ MODE_KEYS[each] }}</kbd>
         </button>
       </nav>
       <BeatsMode v-if="mode === 'beats'" :routine="routine" />

@@ -3,6 +3,7 @@ import { t } from '@/words'
 import type { Performance } from '@/api/client'
 import { useKeeping } from '@/saving'
 import { typing, useViewKeys } from '@/ui/keys'
+import { useScreenOn } from '@/ui/screenOn'
 import { onKeyStroke } from '@vueuse/core'
 import { computed, ref, toRef } from 'vue'
 import { useRouter } from 'vue-router'
@@ -24,6 +25,7 @@ const at = ref(0)
 const over = computed(() => stages.value.length > 0 && at.value >= stages.value.length)
 const stage = computed(() => stages.value[at.value])
 const asked = ref(0)
+useScreenOn(() => !over.value)
 const begun = new Date()
 let beingKept = false
 

@@ -115,7 +115,7 @@ class ScreenshotsTest extends InBrowser {
         openDemo("Two cabins");
         page.keyboard().press("r");
         page.getByText("Deck in hand?").waitFor();
-        page.keyboard().press("2");
+        page.keyboard().press("b");
         page.getByTestId("tap").waitFor();
         for (int[] apart : new int[][] {{700, 690, 710}, {700, 420, 700}}) {
             page.keyboard().press("PageDown");
@@ -134,7 +134,7 @@ class ScreenshotsTest extends InBrowser {
         openDemo("Always on deck");
         page.keyboard().press("r");
         page.getByText("Deck in hand?").waitFor();
-        page.keyboard().press("3");
+        page.keyboard().press("c");
         page.getByTestId("question").waitFor();
         picture("rehearse-recall");
 
