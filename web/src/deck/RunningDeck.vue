@@ -344,19 +344,23 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
               {{ marker.letter }}
             </text>
             <text
-              v-if="marker.share.index === 0 && marker.told"
-              :x="marker.x + (marker.anchor === 'end' ? 3 : marker.anchor === 'start' ? -3 : 0)"
+              v-if="marker.label"
+              :x="marker.labelX"
               :y="marker.y - 6"
-              :text-anchor="marker.anchor"
+              text-anchor="middle"
               font-size="13"
               font-weight="700"
               class="position"
               stroke="var(--paper)"
               stroke-width="3"
               paint-order="stroke"
-              :fill="roleStyle(marker.role).colour"
+              :fill="
+                marker.label.includes(' ') || marker.label.includes('–')
+                  ? 'var(--ink)'
+                  : roleStyle(marker.role).colour
+              "
             >
-              {{ marker.position }}
+              {{ marker.label }}
             </text>
           </g>
         </g>

@@ -135,13 +135,55 @@ describe('layout of the running deck', () => {
     expect(second!.turned).toBe(true)
   })
 
-  it('writes positions of neighbours apart', () => {
-    const near = moment({ deck: range(0, 52) }, [], [role('deck', 18), role('deck', 17)])
+  /** The markers of a row, from the left. */
+  function markersAt(width: number, ...positions: number[]) {
+    const near = moment(
+      { deck: range(0, 52) },
+      [],
+      positions.map((position) => role('deck', position)),
+    )
+    const trace = traceOf(52, 'AKBCD'.slice(0, positions.length), near)
+    return layOut(trace, { ...FRAME, width }).rows[0]!.markers.sort((one, other) => one.x - other.x)
+  }
 
-    const [a, k] = layOut(traceOf(52, 'AK', near), FRAME).rows[0]!.markers
+  it.each([208, 520, 800])(
+    'gives neighbours boxes that touch and one label with both numbers, %d wide',
+    (width) => {
+      const [k, a] = markersAt(width, 18, 17)
 
-    expect([k!.anchor, a!.anchor]).toEqual(['end', 'start'])
-    expect(a!.x - k!.x).toBeCloseTo(10)
+      expect([k!.position, a!.position]).toEqual([17, 18])
+      expect(a!.x - k!.x).toBeGreaterThanOrEqual((a!.width + k!.width) / 2 - 1e-9)
+      expect(a!.x - k!.x).toBeLessThan(Math.max(width / 52 + 1e-9, (a!.width + k!.width) / 2 + 1e-9))
+      expect(Math.min(a!.width, k!.width)).toBeGreaterThanOrEqual(13)
+      // Their middle is that of their slots.
+      expect((a!.x + k!.x) / 2).toBeCloseTo((width / 52) * 17, 5)
+      expect([k!.label, a!.label].filter((label) => label !== '')).toEqual(['17 · 18'])
+      expect(k!.labelX).toBeCloseTo((width / 52) * 17, 5)
+    },
+  )
+
+  it('never lets boxes or labels cover one another, however many are near', () => {
+    for (let first = 1; first <= 40; first++) {
+      for (const step of [1, 2, 3, 5]) {
+        const all = markersAt(416, ...[0, 1, 2, 3, 4].map((nth) => Math.min(52, first + nth * step)))
+        const own = all.filter((marker) => marker.share.index === 0)
+        own.slice(1).forEach((marker, i) => {
+          expect(marker.x - own[i]!.x).toBeGreaterThanOrEqual((marker.width + own[i]!.width) / 2 - 1e-9)
+        })
+        const labels = all.filter((marker) => marker.label)
+        labels.slice(1).forEach((marker, i) => {
+          const before = labels[i]!
+          expect(marker.labelX - before.labelX).toBeGreaterThan(
+            3.5 * (marker.label.length + before.label.length),
+          )
+        })
+      }
+    }
+  })
+
+  it('writes single numbers where there is room for them', () => {
+    expect(markersAt(1200, 10, 30).map((marker) => marker.label)).toEqual(['10', '30'])
+    expect(markersAt(208, 10, 11, 12, 13).map((marker) => marker.label)).toEqual(['10–13', '', '', ''])
   })
 
   it('lets roles that are one card share its slot', () => {
@@ -153,7 +195,7 @@ describe('layout of the running deck', () => {
       { index: 0, of: 2 },
       { index: 1, of: 2 },
     ])
-    expect(markers[0]!.anchor).toBe('middle')
+    expect(markers.map((m) => m.label)).toEqual(['7', ''])
   })
 
   it('draws a thread through all moments in which a role has a card', () => {

@@ -40,16 +40,17 @@ export interface RibbonShape {
 export interface Marker {
   role: number
   letter: string
+  /** The middle of its box, which lies beside its slot where it would cover a neighbour. */
   x: number
   y: number
   position: number
   /** Whether its card lies there: it is chosen, and not just anywhere. */
   chosen: boolean
   width: number
-  /** How the written position is anchored, so that neighbours do not overlap. */
-  anchor: 'start' | 'middle' | 'end'
-  /** Whether its position is written. */
-  told: boolean
+  /** Its position; that of its neighbours too where there is room for one label only; nothing where a neighbour has it. */
+  label: string
+  /** The middle of the label. */
+  labelX: number
   /** Roles that turn out to be one card share its slot: which of them this is, and how many they are. */
   share: { index: number; of: number }
 }
@@ -104,8 +105,12 @@ const HOLD_WORDS: Record<string, string> = {
   separation: 'deck.geometry.opensHere',
 }
 
-/** Markers nearer than this have their positions written apart. */
-const CLOSE = 22
+/** A box is never narrower than its letter. */
+const NARROWEST_BOX = 13
+
+/** How wide a character of a position is, and how far two positions are apart at least. */
+const DIGIT = 7
+const LABEL_GAP = 4
 
 /**
  * Lays out a trace. The first pile, mostly the deck, starts at the left edge, the others follow from the right edge. Large
@@ -259,28 +264,68 @@ function markers(trace: Trace, moment: Moment, piles: PileBox[], y: number): Mar
           {
             role,
             letter: trace.roles[role]!.letter,
+            place: state.place,
             x: edge(piles, state.place, state.position - 0.5),
             y,
             position: state.position,
             chosen: state.chosen && !anywhere(trace, state),
-            width: Math.max(13, Math.min(22, slotOf(piles, state.place) - 2)),
-            anchor: 'middle' as Marker['anchor'],
-            told: true,
+            width: Math.max(NARROWEST_BOX, Math.min(22, slotOf(piles, state.place) - 2)),
+            label: '',
+            labelX: 0,
             share: { index: 0, of: 1 },
           },
         ],
   )
-  const sorted = [...found].sort((a, b) => a.x - b.x)
-  const near = (one?: Marker, other?: Marker) =>
-    !!one && !!other && one.x !== other.x && Math.abs(other.x - one.x) < CLOSE
-  sorted.forEach((marker, i) => {
-    const together = sorted.filter((other) => other.x === marker.x)
-    marker.share = { index: together.indexOf(marker), of: together.length }
-    const before = near(marker, sorted[i - 1])
-    const behind = near(marker, sorted[i + 1])
-    // Between two that are near there is no room for a number; the ledger tells it.
-    marker.told = !(before && behind)
-    marker.anchor = behind ? 'end' : before ? 'start' : 'middle'
+  const slots = grouped(found, (marker) => marker.x).sort((one, other) => one[0]!.x - other[0]!.x)
+  slots.forEach((together) =>
+    together.forEach((marker, index) => (marker.share = { index, of: together.length })),
+  )
+  apart(slots, (near) => near.reduce((sum, [marker]) => sum + marker!.width, 0)).forEach(({ from, of }) => {
+    let x = from
+    for (const together of of) {
+      together.forEach((marker) => (marker.x = x + marker.width / 2))
+      x += together[0]!.width
+    }
   })
+  for (const inPile of grouped(slots, ([marker]) => marker!.place)) {
+    apart(inPile, (near) => LABEL_GAP + DIGIT * positionsOf(near).length).forEach(({ from, to, of }) => {
+      of[0]![0]!.label = positionsOf(of)
+      of[0]![0]!.labelX = (from + to) / 2
+    })
+  }
   return found
+}
+
+/** What has the same key together, in the order in which keys come first. */
+function grouped<T>(all: T[], keyOf: (each: T) => unknown): T[][] {
+  const groups = new Map<unknown, T[]>()
+  all.forEach((each) => groups.set(keyOf(each), [...(groups.get(keyOf(each)) ?? []), each]))
+  return [...groups.values()]
+}
+
+/** The positions of neighbours: each of two or three, of more the first and the last. */
+function positionsOf(slots: { position: number }[][]): string {
+  const positions = slots.map(([marker]) => marker!.position)
+  return positions.length > 3 ? `${positions[0]}–${positions.at(-1)}` : positions.join(' · ')
+}
+
+/** Neighbours that would cover one another, from left to right, each group round the middle of where its own would be. */
+function apart<T extends { x: number }[]>(
+  slots: T[],
+  widthOf: (near: T[]) => number,
+): { from: number; to: number; of: T[] }[] {
+  const round = (of: T[]) => {
+    const middle = of.reduce((sum, each) => sum + each[0]!.x, 0) / of.length
+    return { from: middle - widthOf(of) / 2, to: middle + widthOf(of) / 2, of }
+  }
+  const groups: ReturnType<typeof round>[] = []
+  for (const slot of slots) {
+    let group = round([slot])
+    for (let before = groups.at(-1); before && before.to > group.from; before = groups.at(-1)) {
+      groups.pop()
+      group = round([...before.of, ...group.of])
+    }
+    groups.push(group)
+  }
+  return groups
 }
