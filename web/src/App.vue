@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useDark } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
-import { computed, defineAsyncComponent } from 'vue'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { usePerformer } from './performer'
 import FolderLine from './ui/FolderLine.vue'
@@ -24,6 +24,13 @@ const working = computed(() => route.name === 'rehearse' || route.name === 'perf
 const view = computed(() =>
   ['moves', 'tonight'].includes(String(route.name)) ? String(route.name) : route.path,
 )
+
+const links = ref<HTMLElement>()
+watch(
+  () => route.path,
+  () => links.value?.querySelector('.here')?.scrollIntoView({ inline: 'center', block: 'nearest' }),
+  { flush: 'post' },
+)
 </script>
 
 <template>
@@ -33,13 +40,14 @@ const view = computed(() =>
     </a>
     <header
       v-if="!working"
-      class="flex min-h-12 flex-wrap items-center gap-x-7 bg-(--bar) px-5 text-(--bar-ink) max-[480px]:gap-x-3 max-[480px]:px-3"
+      class="flex h-12 items-center gap-x-7 bg-(--bar) px-5 text-(--bar-ink) max-[1150px]:gap-x-4 max-[480px]:px-3"
     >
-      <RouterLink to="/" class="font-display text-xl font-semibold">{{
+      <RouterLink to="/" class="shrink-0 font-display text-xl font-semibold max-sm:hidden">{{
         $t('app.app.craftyPocket')
       }}</RouterLink>
       <nav
-        class="flex min-h-12 flex-wrap gap-x-5 max-[480px]:gap-x-3 max-[480px]:text-sm"
+        ref="links"
+        class="links flex min-h-12 min-w-0 gap-x-5 overflow-x-auto max-[1150px]:gap-x-4"
         :aria-label="$t('app.app.views')"
       >
         <RouterLink to="/" class="view-link" exact-active-class="here">{{
@@ -66,18 +74,20 @@ const view = computed(() =>
           }}</RouterLink>
         </template>
       </nav>
-      <RouterLink to="/settings" class="ml-auto rounded px-2 py-1 text-sm" active-class="underline">{{
-        $t('app.app.settings')
-      }}</RouterLink>
+      <RouterLink to="/settings" class="ml-auto shrink-0 rounded px-2 py-1 text-sm" active-class="underline"
+        ><span class="narrow-only" aria-hidden="true">⚙</span
+        ><span class="wide-only">{{ $t('app.app.settings') }}</span></RouterLink
+      >
       <button
-        class="rounded px-2 py-1 text-sm"
+        class="shrink-0 rounded px-2 py-1 text-sm max-[1150px]:hidden"
         :title="$t('app.app.allWordsAreWrittenFor')"
         @click="setHand(performer.hand === 'left' ? 'right' : 'left')"
       >
         {{ performer.hand === 'left' ? $t('app.app.leftHanded') : $t('app.app.rightHanded') }}
       </button>
-      <button class="rounded px-2 py-1 text-sm" :aria-pressed="dark" @click="dark = !dark">
-        {{ dark ? $t('app.app.light') : $t('app.app.dark') }}
+      <button class="shrink-0 rounded px-2 py-1 text-sm" :aria-pressed="dark" @click="dark = !dark">
+        <span aria-hidden="true">{{ dark ? '☀' : '☾' }}</span>
+        <span class="wide-only">{{ dark ? $t('app.app.light') : $t('app.app.dark') }}</span>
       </button>
     </header>
     <FolderLine />
@@ -90,6 +100,31 @@ const view = computed(() =>
 </template>
 
 <style scoped>
+/* Where there is no room for all views they are drawn along; a bar would take from the little there is. */
+.links {
+  scrollbar-width: none;
+}
+
+.narrow-only {
+  display: none;
+}
+
+@media (max-width: 1150px) {
+  .narrow-only {
+    display: inline;
+  }
+
+  /* Still read aloud. */
+  .wide-only {
+    position: absolute;
+    overflow: hidden;
+    width: 1px;
+    height: 1px;
+    clip-path: inset(50%);
+    white-space: nowrap;
+  }
+}
+
 .view-link {
   display: flex;
   min-height: 2.5rem;

@@ -49,7 +49,7 @@ function retitle(event: Event): void {
 
 <template>
   <div class="border-b border-rule px-5 py-2">
-    <div class="flex flex-wrap items-center gap-x-3 gap-y-1 min-[1200px]:flex-nowrap">
+    <div class="flex flex-wrap items-center gap-x-3 gap-y-1 max-[1199px]:gap-x-2 min-[1000px]:flex-nowrap">
       <h1 class="sr-only">{{ bench.routine?.title }}</h1>
       <input
         v-typed="bench.routine?.title ?? ''"
@@ -60,29 +60,41 @@ function retitle(event: Event): void {
       />
       <span
         v-if="bench.stillOpen > 0"
-        class="shrink-0 rounded-full bg-rule/50 px-3 py-0.5 text-sm font-semibold text-soft"
+        class="mr-auto shrink-0 rounded-full bg-rule/50 px-3 py-0.5 text-sm font-semibold text-soft"
         data-testid="still-open"
       >
         ○ {{ $t('bench.benchHeader.stepsAreNotFilledIn', bench.stillOpen) }}
       </span>
-      <span v-else class="min-w-40 shrink leading-tight">
+      <span v-else class="mr-auto min-w-40 shrink leading-tight">
         <VerdictPill :survey="bench.problems.length > 0 ? undefined : bench.survey" />
       </span>
-      <span class="ml-auto shrink-0 text-sm text-soft" role="status" data-testid="save-state">{{
-        saved
-      }}</span>
+      <span
+        class="ml-auto shrink-0 text-sm text-soft"
+        :class="{ 'at-rest': bench.state === 'saved' }"
+        role="status"
+        data-testid="save-state"
+        >{{ saved }}</span
+      >
       <button
-        class="btn max-[900px]:hidden"
+        class="btn shrink-0 max-[1199px]:hidden"
         :aria-pressed="compact"
         :title="$t('bench.benchHeader.namesAloneSoThatThe')"
         @click="compact = !compact"
       >
         {{ compact ? $t('bench.benchHeader.roomy') : $t('bench.benchHeader.compact') }}
       </button>
-      <button class="btn" :title="$t('bench.benchHeader.whichValueMustANumber')" @click="solving = true">
+      <button
+        class="btn shrink-0"
+        :title="$t('bench.benchHeader.whichValueMustANumber')"
+        @click="solving = true"
+      >
         {{ $t('bench.benchHeader.solveFor') }}
       </button>
-      <button class="btn" :title="$t('bench.benchHeader.whichMovesLeadToA')" @click="bridging = true">
+      <button
+        class="btn shrink-0"
+        :title="$t('bench.benchHeader.whichMovesLeadToA')"
+        @click="bridging = true"
+      >
         {{ $t('bench.benchHeader.getMeThere') }}
       </button>
       <button
@@ -91,7 +103,8 @@ function retitle(event: Event): void {
         :title="$t('bench.benchHeader.undoCtrlZ')"
         @click="bench.undo()"
       >
-        {{ $t('bench.benchHeader.undo') }}
+        <span class="narrow-sign" aria-hidden="true">↶</span>
+        <span class="wide-words">{{ $t('bench.benchHeader.undo') }}</span>
       </button>
       <button
         class="btn"
@@ -99,7 +112,8 @@ function retitle(event: Event): void {
         :title="$t('bench.benchHeader.redoCtrlShiftZ')"
         @click="bench.redo()"
       >
-        {{ $t('bench.benchHeader.redo') }}
+        <span class="narrow-sign" aria-hidden="true">↷</span>
+        <span class="wide-words">{{ $t('bench.benchHeader.redo') }}</span>
       </button>
       <SaveMenu class="max-[900px]:hidden" />
       <RouterLink class="btn-main" :to="`/rehearse/${bench.id}`">{{
@@ -134,5 +148,30 @@ function retitle(event: Event): void {
 .title {
   field-sizing: content;
   max-width: 22rem;
+}
+
+.narrow-sign {
+  display: none;
+}
+
+@media (max-width: 1199px) {
+  .title {
+    max-width: 16rem;
+  }
+
+  .narrow-sign {
+    display: inline;
+  }
+
+  /* Still read aloud. */
+  .at-rest,
+  .wide-words {
+    position: absolute;
+    overflow: hidden;
+    width: 1px;
+    height: 1px;
+    clip-path: inset(50%);
+    white-space: nowrap;
+  }
 }
 </style>
