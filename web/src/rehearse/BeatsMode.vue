@@ -197,22 +197,27 @@ const exchanged = computed(() => {
       <select id="beats-move" v-model="move" class="w-full field">
         <option v-for="each in moves" :key="each.id" :value="each.id">{{ each.name }}</option>
       </select>
-      <div class="flex gap-4">
-        <label
-          >{{ $t('rehearse.beatsMode.howMany')
-          }}<input v-model.number="beats" type="number" min="2" max="52" class="ml-2 w-16 field"
-        /></label>
-        <label
-          >{{ $t('rehearse.beatsMode.exchangeAt')
-          }}<input
-            v-model.number="written"
-            type="number"
-            min="2"
-            max="52"
-            class="ml-2 w-20 field"
-            :placeholder="$t('rehearse.beatsMode.none')"
-            aria-describedby="beats-exchange"
-        /></label>
+      <div class="grid grid-cols-[auto_minmax(0,1fr)_auto_minmax(0,1fr)] items-center gap-x-3">
+        <label for="beats-many">{{ $t('rehearse.beatsMode.howMany') }}</label>
+        <input
+          id="beats-many"
+          v-model.number="beats"
+          type="number"
+          min="2"
+          max="52"
+          class="w-full min-w-0 field"
+        />
+        <label for="beats-exchange-at">{{ $t('rehearse.beatsMode.exchangeAt') }}</label>
+        <input
+          id="beats-exchange-at"
+          v-model.number="written"
+          type="number"
+          min="2"
+          max="52"
+          class="w-full min-w-0 field"
+          :placeholder="$t('rehearse.beatsMode.none')"
+          aria-describedby="beats-exchange"
+        />
       </div>
       <p id="beats-exchange" class="text-sm text-soft">{{ $t('rehearse.beatsMode.whatAnExchangeIs') }}</p>
       <button
