@@ -1,5 +1,5 @@
 import { Onsets } from './onsets'
-import { chances, makeSound, type Around, type Landing, type Wanted } from './sounds'
+import { chances, clicksOf, makeSound, type Around, type Landing, type Wanted } from './sounds'
 import { Tries } from './tries'
 
 /** What an ear is tried with, from the easiest. */
@@ -71,7 +71,7 @@ export function hearTrial(trial: Trial): Result {
   const sound = makeSound(trial)
   const ear = new Onsets(trial.rate)
   if (trial.around === 'metronome') {
-    trial.beats.forEach((at) => ear.leaveOut(at))
+    clicksOf(trial).forEach((at) => ear.leaveOut(at))
   }
   const from = performance.now()
   const heard = ear

@@ -59,7 +59,10 @@ const CLICK_S = { before: 0.015, after: 0.2 }
 
 /** Something that was heard. */
 export interface Heard {
-  /** A card that landed; or what began as one, and then went on as a voice does, or rattled as a riffle does; or was too soft beside the beats. */
+  /**
+   * A card that landed; or what began as one, and then went on as a voice does, or rattled as a riffle does; or was too soft
+   * beside the beats.
+   */
   what: 'beat' | 'goes-on' | 'rattles' | 'soft'
   /** When it began, in seconds on the clock of the sound. */
   at: number
@@ -124,12 +127,9 @@ export class Onsets {
     this.samples = new Float32Array(Math.ceil(2 * KEPT_S * rate))
   }
 
-  /** The metronome clicks at this time, in seconds: what may be its click is left out. */
+  /** The metronome clicks at this time, in seconds, after those that were told before: what may be its click is left out. */
   leaveOut(at: number): void {
     this.clicks.push(at)
-    while (this.clicks.length > 0 && this.clicks[0]! + 2 < at) {
-      this.clicks.shift()
-    }
   }
 
   /** Listens to the samples that come next, and tells what is clear by now. */
@@ -152,7 +152,7 @@ export class Onsets {
     return heard
   }
 
-  /** How far the sound rose at each look since this was asked last: 1 is as far as a beat must. */
+  /** How far above the room each look was since this was asked last; a beat rises by 1 or more. */
   takeLine(): number[] {
     const line = this.line
     this.line = []
@@ -165,7 +165,10 @@ export class Onsets {
 
   private look(): Heard | undefined {
     const now = this.begin + this.taken / this.rate
-    const clicked = this.clicks.some((at) => now > at - CLICK_S.before && now < at + CLICK_S.after)
+    while (this.clicks.length > 0 && this.clicks[0]! + CLICK_S.after < now) {
+      this.clicks.shift()
+    }
+    const clicked = this.clicks.length > 0 && this.clicks[0]! - CLICK_S.before < now
     const last = this.taken - this.dropped
     const look = this.room.look(this.samples.subarray(last - LONGEST, last), clicked)
     const before = this.lately.length < BEFORE ? look : this.lately.shift()!

@@ -16,8 +16,8 @@ const SPECTRAL = EDGES.length - 1
 /** The last band is all that is sharp. */
 export const BANDS = SPECTRAL + 1
 
-/** The bands of the metronome's click and its overtones, 360 to 5760 Hz. */
-const CLICK = [2, 3, 4, 5]
+/** The bands of the metronome's click and its overtones, 360 to 5760 Hz, and what is sharp. */
+const CLICK = [2, 3, 4, 5, SPECTRAL]
 
 /** The room is what was heard in these last seconds. */
 const ROOM_S = 3

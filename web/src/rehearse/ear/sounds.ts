@@ -1,3 +1,5 @@
+import { clickShape } from './metronome'
+
 /** What cards land on: a cloth, dull for 10 ms; a table, sharp for 4 ms; or a packet that is squared, twice, 60 ms apart. */
 export type Landing = 'felt' | 'table' | 'squared'
 
@@ -43,6 +45,15 @@ export function chances(seed: number): () => number {
   }
 }
 
+/** By way of the loudspeaker and the microphone a click is heard so much later than it was asked for. */
+const LATENCY_S = 0.06
+
+/** When the metronome is asked to click, which is seldom when a card lands. */
+export function clicksOf(wanted: Wanted): number[] {
+  const apart = 0.83 * ((wanted.beats[1] ?? 1) - (wanted.beats[0] ?? 0.4))
+  return Array.from({ length: Math.floor((wanted.length - 0.7) / apart) }, (_, i) => 0.7 + apart * i)
+}
+
 /** Makes a sound of cards that land, with what is around it; samples from −1 to 1. */
 export function makeSound(wanted: Wanted): Float32Array {
   const { rate, around } = wanted
@@ -76,7 +87,7 @@ export function makeSound(wanted: Wanted): Float32Array {
       riffle(sound, rate, after, chance)
       break
     case 'metronome':
-      wanted.beats.forEach((at) => click(sound, rate, at + 0.06, PEAK))
+      clicksOf(wanted).forEach((at) => click(sound, rate, at + LATENCY_S, PEAK))
       break
     default:
   }
@@ -199,9 +210,10 @@ function click(sound: Float32Array, rate: number, at: number, level: number): vo
     const since = i / rate
     const place = Math.round(at * rate) + i
     if (place < sound.length) {
-      const shape = since < 0.005 ? since / 0.005 : Math.exp(-(since - 0.005) / 0.007)
       sound[place]! +=
-        level * shape * (Math.sin(2 * Math.PI * 1200 * since) + 0.1 * Math.sin(2 * Math.PI * 2400 * since))
+        level *
+        clickShape(since) *
+        (Math.sin(2 * Math.PI * 1200 * since) + 0.1 * Math.sin(2 * Math.PI * 2400 * since))
     }
   }
 }
