@@ -115,7 +115,7 @@ function retitle(event: Event): void {
         <span class="narrow-sign" aria-hidden="true">↷</span>
         <span class="wide-words">{{ $t('bench.benchHeader.redo') }}</span>
       </button>
-      <SaveMenu class="max-[900px]:hidden" />
+      <SaveMenu v-model:compact="compact" class="max-[900px]:hidden" />
       <RouterLink class="btn-main" :to="`/rehearse/${bench.id}`">{{
         $t('bench.benchHeader.rehearse')
       }}</RouterLink>

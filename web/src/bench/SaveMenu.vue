@@ -2,9 +2,14 @@
 import { pngOf, svgOf } from '@/deck'
 import { handOver } from '@/ui/download'
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
+import { useMediaQuery } from '@vueuse/core'
 import { useBench } from './store'
 
+const compact = defineModel<boolean>('compact', { required: true })
+
 const bench = useBench()
+/** Where the header has no room for the button that does this. */
+const narrow = useMediaQuery('(max-width: 1199px)')
 
 function drawn(): SVGSVGElement | null {
   return document.querySelector<SVGSVGElement>('#view svg[role=img]')
@@ -34,6 +39,11 @@ async function savePng(): Promise<void> {
       >⋯</MenuButton
     >
     <MenuItems class="absolute right-0 z-30 w-56 rounded-lg border border-rule bg-paper py-1">
+      <MenuItem v-if="narrow" v-slot="{ active }">
+        <button class="menu-item" :class="{ 'bg-brass/15': active }" @click="compact = !compact">
+          {{ compact ? $t('bench.benchHeader.roomy') : $t('bench.benchHeader.compact') }}
+        </button>
+      </MenuItem>
       <MenuItem v-slot="{ active }">
         <a
           class="menu-item"
