@@ -3,7 +3,7 @@ import { t } from '@/words'
 import type { Survey, Trace } from '@/api/client'
 import { computed, ref } from 'vue'
 import type { PileBox, SlotBox } from './boxes'
-import { cardPath, layOut } from './geometry'
+import { cardPath, layOut, type RowShapes } from './geometry'
 import { roleStyle } from './roleStyle'
 import type { ThingBox } from './things'
 
@@ -86,6 +86,19 @@ const LABEL_WIDTH = 90
 /** A short pile at the right edge has its label end with it, so that it stays in the picture. */
 function labelFromLeft(pile: PileBox): boolean {
   return pile.size > 8 || pile.x < LABEL_WIDTH || pile.roomEnd > pile.x + LABEL_WIDTH
+}
+
+/** Below a row each role has a bar of where it can be; so far is one from the next. */
+const BAR = 4
+
+/** The roles that have a bar below a row. */
+function barred(row: RowShapes): number[] {
+  return [...new Set(row.band.map((cell) => cell.role))].sort((one, other) => one - other)
+}
+
+/** Where the words below a row are written, clear of its bars. */
+function belowBars(row: RowShapes): number {
+  return row.y + slotHeight.value + 15 + BAR * Math.max(0, barred(row).length - 1)
 }
 
 /** Whether what is written to the right of here would leave the picture. */
@@ -178,7 +191,7 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
           v-for="cell in row.band"
           :key="`${cell.role}-${cell.x}`"
           :x="cell.x"
-          :y="cell.y + slotHeight + 2 + cell.role * 4"
+          :y="cell.y + slotHeight + 2 + BAR * barred(row).indexOf(cell.role)"
           :width="cell.width"
           height="3"
           :fill="roleStyle(cell.role).colour"
@@ -222,7 +235,7 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
             v-for="(pile, p) in row.piles.filter((p) => p.place !== 'deck' && !p.place.startsWith('in:'))"
             :key="pile.place"
             :x="labelFromLeft(pile) ? pile.x : pile.end"
-            :y="row.y + slotHeight + 15 + (p % 2) * 11"
+            :y="belowBars(row) + (p % 2) * 11"
             :text-anchor="labelFromLeft(pile) ? 'start' : 'end'"
             font-size="11"
             fill="var(--soft)"
@@ -294,7 +307,7 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
             v-if="!thumbnail && hold.told"
             :x="hold.kind === 'bend' ? hold.x - 30 : hold.x + (nearRight(hold.x) ? -5 : 5)"
             :text-anchor="nearRight(hold.x) ? 'end' : 'start'"
-            :y="hold.y + slotHeight + 15"
+            :y="belowBars(row)"
             font-size="11"
             fill="var(--brass)"
             font-weight="600"
