@@ -111,7 +111,7 @@ const label = (around: Around) => t(`rehearse.around.${around}`)
             <th scope="col" class="pr-3 text-right font-normal">{{ $t('rehearse.howWell.noneAMinute') }}</th>
             <th scope="col" class="pr-3 text-right font-normal">{{ $t('rehearse.howWell.offBy') }}</th>
             <th scope="col" class="pr-3 text-right font-normal">{{ $t('rehearse.howWell.named') }}</th>
-            <th scope="col"></th>
+            <td></td>
           </tr>
         </thead>
         <tbody>

@@ -59,7 +59,8 @@ class PracticeTest extends InBrowser {
                         hearing.newContext(new Browser.NewContextOptions().setPermissions(List.of("microphone")))) {
             Page ear = heard.newPage();
             ear.navigate(url("/rehearse/" + id + "?mode=beats"));
-            ear.getByLabel("Beats of").selectOption("spread-pick");
+            ear.getByLabel("Beats of", new Page.GetByLabelOptions().setExact(true))
+                    .selectOption("spread-pick");
             ear.getByText("Listen to the table").click();
 
             assertThat(ear.getByTestId("told"))
