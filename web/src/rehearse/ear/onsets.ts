@@ -45,7 +45,7 @@ const STILL_S = 0.07
 const STEEP_S = 0.003
 
 /** It is looked for so far on either side of the look that rose. */
-const AROUND_S = 0.012
+const AROUND_S = 0.008
 
 /** What is duller than this, in Hz, is looked for below it; what is sharper above. */
 const DULL_HZ = 720
