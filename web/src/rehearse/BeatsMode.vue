@@ -108,7 +108,7 @@ async function hear(around?: Around): Promise<void> {
   }
 }
 
-let taps = new Tries()
+const taps = new Tries()
 let over = 0
 
 /** A tap counts from when it was made, however late the page comes to it. While the page listens, what is heard counts. */
