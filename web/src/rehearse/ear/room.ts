@@ -19,7 +19,7 @@ export const BANDS = SPECTRAL + 1
 /** The bands of the metronome's click and its overtones, 360 to 5760 Hz, and what is sharp. */
 const CLICK = [2, 3, 4, 5, SPECTRAL]
 
-/** The room is what was heard in these last seconds. */
+/** The room is what was heard in these last seconds; of what is sharp, which is looked at twice as often, in half of them. */
 const ROOM_S = 3
 
 /** Levels are counted in steps of a sixteenth of a decibel from −130 dB. */
@@ -38,10 +38,7 @@ const ANEW = 16
 
 /** The bands of a look, and how far each stands out. */
 export interface Look {
-  /**
-   * By band, how many times further above the room than the room varies; negative below it. Cube roots of power are compared:
-   * those of noise are spread as a bell, however narrow the band (E. B. Wilson and M. M. Hilferty, 1931).
-   */
+  /** By band, how many times further above the room its level is, in decibels, than the room varies; negative below it. */
   above: Float64Array
   /** The power of each band. */
   powers: Float64Array
