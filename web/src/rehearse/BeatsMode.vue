@@ -24,6 +24,9 @@ const NOTICED = 0.1
 
 const MOST_BEATS = 52
 
+/** Who taps may hesitate: only after so long without a tap a try with too few of them is over. */
+const TAPS_OVER_MS = 2500
+
 const catalogue = useCatalogue()
 const moves = computed(() => {
   const ids = [...new Set(props.routine.steps.map((step) => step.move))]
@@ -121,7 +124,7 @@ function tap(event: Event): void {
   if (taps.heard >= meant.value) {
     endTaps()
   } else {
-    over = window.setTimeout(endTaps, 1000 * taps.pause()!)
+    over = window.setTimeout(endTaps, Math.max(TAPS_OVER_MS, 1000 * taps.pause()!))
   }
   tapped.value = taps.heard
 }
