@@ -83,7 +83,8 @@ async function take(times: number[], kept: boolean): Promise<void> {
   if (unjudged.value) {
     return
   }
-  const fromFirst = times.map((time) => time - times[0]!)
+  // To the microsecond: what comes after that is how the computer divides.
+  const fromFirst = times.map((time) => Math.round(1000 * (time - times[0]!)) / 1000)
   if (kept) {
     const practice = { of: 'beats' as const, move: move.value, exchange: exchange.value, times: fromFirst }
     const key = queryKey.value
