@@ -75,8 +75,8 @@ watch(
         </template>
       </nav>
       <RouterLink to="/settings" class="ml-auto shrink-0 rounded px-2 py-1 text-sm" active-class="underline"
-        ><span class="narrow-only" aria-hidden="true">⚙</span
-        ><span class="wide-only">{{ $t('app.app.settings') }}</span></RouterLink
+        ><span class="hidden max-[1150px]:inline" aria-hidden="true">⚙</span
+        ><span class="max-[1150px]:sr-only">{{ $t('app.app.settings') }}</span></RouterLink
       >
       <button
         class="shrink-0 rounded px-2 py-1 text-sm max-[1150px]:hidden"
@@ -87,7 +87,7 @@ watch(
       </button>
       <button class="shrink-0 rounded px-2 py-1 text-sm" :aria-pressed="dark" @click="dark = !dark">
         <span aria-hidden="true">{{ dark ? '☀' : '☾' }}</span>
-        <span class="wide-only">{{ dark ? $t('app.app.light') : $t('app.app.dark') }}</span>
+        <span class="max-[1150px]:sr-only">{{ dark ? $t('app.app.light') : $t('app.app.dark') }}</span>
       </button>
     </header>
     <FolderLine />
@@ -103,26 +103,6 @@ watch(
 /* Where there is no room for all views they are drawn along; a bar would take from the little there is. */
 .links {
   scrollbar-width: none;
-}
-
-.narrow-only {
-  display: none;
-}
-
-@media (max-width: 1150px) {
-  .narrow-only {
-    display: inline;
-  }
-
-  /* Still read aloud. */
-  .wide-only {
-    position: absolute;
-    overflow: hidden;
-    width: 1px;
-    height: 1px;
-    clip-path: inset(50%);
-    white-space: nowrap;
-  }
 }
 
 .view-link {

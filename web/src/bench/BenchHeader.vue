@@ -70,7 +70,7 @@ function retitle(event: Event): void {
       </span>
       <span
         class="ml-auto shrink-0 text-sm text-soft"
-        :class="{ 'at-rest': bench.state === 'saved' }"
+        :class="{ 'max-[1199px]:sr-only': bench.state === 'saved' }"
         role="status"
         data-testid="save-state"
         >{{ saved }}</span
@@ -103,8 +103,8 @@ function retitle(event: Event): void {
         :title="$t('bench.benchHeader.undoCtrlZ')"
         @click="bench.undo()"
       >
-        <span class="narrow-sign" aria-hidden="true">↶</span>
-        <span class="wide-words">{{ $t('bench.benchHeader.undo') }}</span>
+        <span class="hidden max-[1199px]:inline" aria-hidden="true">↶</span>
+        <span class="max-[1199px]:sr-only">{{ $t('bench.benchHeader.undo') }}</span>
       </button>
       <button
         class="btn"
@@ -112,8 +112,8 @@ function retitle(event: Event): void {
         :title="$t('bench.benchHeader.redoCtrlShiftZ')"
         @click="bench.redo()"
       >
-        <span class="narrow-sign" aria-hidden="true">↷</span>
-        <span class="wide-words">{{ $t('bench.benchHeader.redo') }}</span>
+        <span class="hidden max-[1199px]:inline" aria-hidden="true">↷</span>
+        <span class="max-[1199px]:sr-only">{{ $t('bench.benchHeader.redo') }}</span>
       </button>
       <SaveMenu v-model:compact="compact" class="max-[900px]:hidden" />
       <RouterLink class="btn-main" :to="`/rehearse/${bench.id}`">{{
@@ -150,28 +150,9 @@ function retitle(event: Event): void {
   max-width: 22rem;
 }
 
-.narrow-sign {
-  display: none;
-}
-
 @media (max-width: 1199px) {
   .title {
     max-width: 16rem;
-  }
-
-  .narrow-sign {
-    display: inline;
-  }
-
-  /* Still read aloud. */
-  .at-rest,
-  .wide-words {
-    position: absolute;
-    overflow: hidden;
-    width: 1px;
-    height: 1px;
-    clip-path: inset(50%);
-    white-space: nowrap;
   }
 }
 </style>

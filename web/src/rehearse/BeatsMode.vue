@@ -303,71 +303,73 @@ const exchanged = computed(() => {
       <p class="text-sm text-soft">{{ $t('rehearse.beatsMode.theMicrophoneOnlySaysWhen') }}</p>
       <p v-if="problem" role="alert" class="font-semibold text-broken">{{ problem }}</p>
     </form>
-    <section aria-live="polite" data-testid="beats-found">
+    <section>
       <EarLine v-if="state !== 'off'" class="mb-6" :line="line" :marks="marks" />
-      <p v-if="unjudged" class="font-display text-3xl" data-testid="unjudged">{{ unjudged }}</p>
-      <p v-else-if="!last" class="text-2xl text-soft">{{ $t('rehearse.beatsMode.nothingYetDoItOnce') }}</p>
-      <template v-else>
-        <p class="font-display text-5xl first-letter:uppercase" data-testid="told">
-          {{ told }}
-        </p>
-        <p v-if="sampled" class="mt-2 text-xl">{{ $t('rehearse.beatsMode.aSampleIsNotKept') }}</p>
+      <div aria-live="polite" data-testid="beats-found">
+        <p v-if="unjudged" class="font-display text-3xl" data-testid="unjudged">{{ unjudged }}</p>
+        <p v-else-if="!last" class="text-2xl text-soft">{{ $t('rehearse.beatsMode.nothingYetDoItOnce') }}</p>
         <template v-else>
-          <p class="mt-2 text-xl">
-            {{
-              $t('rehearse.beatsMode.unevenThisTimeOverThe', {
-                variation: percent(last.variation),
-                variation2: percent(found!.variation),
-                tries: found!.tries.length,
-              })
-            }}
+          <p class="font-display text-5xl first-letter:uppercase" data-testid="told">
+            {{ told }}
           </p>
-          <p v-if="found!.usually && found!.usually !== last.told" class="text-xl">
-            {{ $t('rehearse.beatsMode.mostly', { usually: found!.usually }) }}
-          </p>
-          <p v-if="exchange > 1" class="text-xl">
-            {{ $t('rehearse.beatsMode.theExchangeComes', { exchanged }) }}
-          </p>
-        </template>
-        <svg
-          viewBox="-3 0 106 22"
-          class="mt-6 w-full max-w-3xl"
-          role="img"
-          :aria-label="$t('rehearse.beatsMode.theBeatsOfTheLast')"
-        >
-          <line x1="0" y1="7" x2="100" y2="7" stroke="var(--rule)" stroke-width="0.5" />
-          <line x1="0" y1="16" x2="100" y2="16" stroke="var(--rule)" stroke-width="0.5" />
-          <g v-for="each in drawn" :key="each.beat">
-            <line
-              v-if="each.off"
-              :x1="each.even"
-              y1="16"
-              :x2="each.at"
-              y2="7"
-              stroke="var(--broken)"
-              stroke-width="0.6"
-            />
-            <circle :cx="each.at" cy="7" r="1.7" :fill="each.off ? 'var(--broken)' : 'var(--brass)'" />
-            <circle :cx="each.even" cy="16" r="1.2" fill="none" stroke="var(--soft)" stroke-width="0.5" />
-          </g>
-        </svg>
-        <p class="mt-2 text-lg">{{ $t('rehearse.beatsMode.nextAtBeatsAMinute', { tempo }) }}</p>
-        <ol
-          v-if="found"
-          class="mt-4 flex flex-wrap gap-2"
-          :aria-label="$t('rehearse.beatsMode.theLastTries')"
-        >
-          <li
-            v-for="(each, i) in found.tries"
-            :key="i"
-            class="rounded px-2 py-0.5 text-sm"
-            :class="each.even ? 'bg-holds/15 text-holds' : 'bg-broken/10 text-broken'"
+          <p v-if="sampled" class="mt-2 text-xl">{{ $t('rehearse.beatsMode.aSampleIsNotKept') }}</p>
+          <template v-else>
+            <p class="mt-2 text-xl">
+              {{
+                $t('rehearse.beatsMode.unevenThisTimeOverThe', {
+                  variation: percent(last.variation),
+                  variation2: percent(found!.variation),
+                  tries: found!.tries.length,
+                })
+              }}
+            </p>
+            <p v-if="found!.usually && found!.usually !== last.told" class="text-xl">
+              {{ $t('rehearse.beatsMode.mostly', { usually: found!.usually }) }}
+            </p>
+            <p v-if="exchange > 1" class="text-xl">
+              {{ $t('rehearse.beatsMode.theExchangeComes', { exchanged }) }}
+            </p>
+          </template>
+          <svg
+            viewBox="-3 0 106 22"
+            class="mt-6 w-full max-w-3xl"
+            role="img"
+            :aria-label="$t('rehearse.beatsMode.theBeatsOfTheLast')"
           >
-            {{ each.even ? '●' : '▲' }}
-            {{ percent(Math.max(each.variation, ...each.offsets.map(Math.abs).filter(isNoticed))) }}
-          </li>
-        </ol>
-      </template>
+            <line x1="0" y1="7" x2="100" y2="7" stroke="var(--rule)" stroke-width="0.5" />
+            <line x1="0" y1="16" x2="100" y2="16" stroke="var(--rule)" stroke-width="0.5" />
+            <g v-for="each in drawn" :key="each.beat">
+              <line
+                v-if="each.off"
+                :x1="each.even"
+                y1="16"
+                :x2="each.at"
+                y2="7"
+                stroke="var(--broken)"
+                stroke-width="0.6"
+              />
+              <circle :cx="each.at" cy="7" r="1.7" :fill="each.off ? 'var(--broken)' : 'var(--brass)'" />
+              <circle :cx="each.even" cy="16" r="1.2" fill="none" stroke="var(--soft)" stroke-width="0.5" />
+            </g>
+          </svg>
+          <p class="mt-2 text-lg">{{ $t('rehearse.beatsMode.nextAtBeatsAMinute', { tempo }) }}</p>
+          <ol
+            v-if="found"
+            class="mt-4 flex flex-wrap gap-2"
+            :aria-label="$t('rehearse.beatsMode.theLastTries')"
+          >
+            <li
+              v-for="(each, i) in found.tries"
+              :key="i"
+              class="rounded px-2 py-0.5 text-sm"
+              :class="each.even ? 'bg-holds/15 text-holds' : 'bg-broken/10 text-broken'"
+            >
+              {{ each.even ? '●' : '▲' }}
+              {{ percent(Math.max(each.variation, ...each.offsets.map(Math.abs).filter(isNoticed))) }}
+            </li>
+          </ol>
+        </template>
+      </div>
       <HowWell @hear="hear" />
     </section>
   </div>
