@@ -29,9 +29,6 @@ const MOST = 0.6
 /** So many more rises before it is clear are a riffle, or something that rattles. */
 const RATTLE = 2
 
-/** One that was heard twice, and half of the time since, is a riffle too. */
-const MOST_OF_TWO = 0.5
-
 /** What is this part as loud as the loudest beat of late is none itself; nor what is hardly louder than what the room does. */
 const SOFT = 1 / 40
 const LOUDER = 2
@@ -233,7 +230,7 @@ export class Onsets {
     const at = this.steepest(rise)
     const after = (Math.min(since, CLEAR_S) - LANDED_S) / this.seconds(1)
     const rattles = rise.more >= RATTLE
-    const goesOn = rise.going > (rise.more > 0 ? MOST_OF_TWO : MOST) * after
+    const goesOn = rise.going > MOST * after
     const what = rattles ? 'rattles' : goesOn ? 'goes-on' : this.isSoft(rise.gained, at) ? 'soft' : 'beat'
     if (rattles) {
       this.rise = undefined
