@@ -14,6 +14,7 @@ import BenchHeader from './BenchHeader.vue'
 import ClaimsPanel from './ClaimsPanel.vue'
 import DeckTour from './DeckTour.vue'
 import HintsPanel from './HintsPanel.vue'
+import JottedDialog from './JottedDialog.vue'
 import LedgerPanel from './LedgerPanel.vue'
 import LinesBar from './LinesBar.vue'
 import MovePalette from './MovePalette.vue'
@@ -36,6 +37,8 @@ const route = useRoute()
 const router = useRouter()
 const missing = ref('')
 const palette = ref(false)
+/** What was pasted to be jotted down; nothing while that sheet is closed. */
+const jotted = ref<string>()
 const composing = ref(false)
 const tray = ref(false)
 const { performer } = usePerformer()
@@ -138,6 +141,7 @@ async function dropMine(): Promise<void> {
 
 useViewKeys([
   { keys: 'A', does: t('bench.benchView.addAMoveAfterThe') },
+  { keys: 'J', does: t('bench.benchView.jotDown') },
   { keys: '↑ ↓', does: t('bench.benchView.selectTheStepBeforeOr') },
   { keys: 'Alt + ↑ ↓', does: t('bench.benchView.moveTheSelectedStep') },
   { keys: 'D', does: t('bench.benchView.duplicateTheSelectedStep') },
@@ -162,6 +166,12 @@ onKey(['a', 'A'], (event) => {
   if (!event.ctrlKey && !event.metaKey) {
     event.preventDefault()
     palette.value = true
+  }
+})
+onKey(['j', 'J'], (event) => {
+  if (!event.ctrlKey && !event.metaKey) {
+    event.preventDefault()
+    jotted.value = ''
   }
 })
 onKey(['d', 'D'], (event) => {
@@ -254,7 +264,13 @@ onKey(['z', 'Z'], (event) => {
     </div>
     <OwnMoveDialog v-model:open="composing" />
     <SetUpTray v-model:open="tray" />
-    <MovePalette v-model:open="palette" :catalogue="catalogue" @pick="add" />
+    <MovePalette v-model:open="palette" :catalogue="catalogue" @pick="add" @jot="jotted = $event" />
+    <JottedDialog
+      v-if="jotted !== undefined"
+      :open="true"
+      :pasted="jotted"
+      @update:open="jotted = undefined"
+    />
   </div>
 </template>
 

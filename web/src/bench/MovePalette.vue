@@ -11,6 +11,8 @@ const open = defineModel<boolean>('open', { required: true })
 const emit = defineEmits<{
   /** A move was picked, by its id. */
   pick: [id: string]
+  /** Several moves are jotted down instead: what was pasted, or nothing yet. */
+  jot: [text: string]
 }>()
 
 const { performer } = usePerformer()
@@ -22,6 +24,20 @@ const families = computed(() =>
 
 watch(open, () => (typed.value = ''))
 
+/** What is pasted and has several lines is a routine, and no name of a move. */
+function pasted(event: ClipboardEvent): void {
+  const text = event.clipboardData?.getData('text/plain') ?? ''
+  if (/[\n·;]/.test(text.trim())) {
+    event.preventDefault()
+    jot(text)
+  }
+}
+
+function jot(text: string): void {
+  open.value = false
+  emit('jot', text)
+}
+
 function pick(id: string | null): void {
   if (id) {
     open.value = false
@@ -32,6 +48,11 @@ function pick(id: string | null): void {
 
 <template>
   <SheetDialog v-model:open="open" :title="$t('bench.movePalette.addAMove')">
+    <template #beside
+      ><button class="link" @click="jot('')">
+        {{ $t('bench.movePalette.severalLines') }} <kbd class="kbd ml-1">J</kbd>
+      </button></template
+    >
     <Combobox :model-value="null" @update:model-value="pick">
       <ComboboxInput
         class="my-3 w-full field text-lg"
@@ -39,6 +60,7 @@ function pick(id: string | null): void {
         :aria-label="$t('bench.movePalette.findAMove')"
         autocomplete="off"
         @change="typed = $event.target.value"
+        @paste="pasted"
       />
       <!-- An option that changes its place is made anew: Enter takes the one that was listed first. -->
       <ComboboxOptions static class="max-h-96 overflow-y-auto pb-2">

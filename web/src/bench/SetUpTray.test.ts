@@ -26,7 +26,7 @@ describe('laying the cards', () => {
 
     await fill(order, 'QC ZZ 5H')
 
-    await screen.findByText(/No card is called “ZZ”/)
+    await screen.findByText(/names no card/)
     expect(cards('deck')).toHaveLength(4)
     await press('Done')
     await saved()

@@ -6,7 +6,18 @@ import { vTyped } from '@/ui/typed'
 import { computed, nextTick, ref, watch } from 'vue'
 import TrayCard from './TrayCard.vue'
 import { useBench } from './store'
-import { flipped, laidCards, lay, move, plain, take, type TrayPile, type TraySpot } from './tray'
+import {
+  flipped,
+  laidCards,
+  lay,
+  move,
+  pieces,
+  plain,
+  take,
+  type TrayPile,
+  type TraySpot,
+  type Unread,
+} from './tray'
 
 const open = defineModel<boolean>('open', { required: true })
 
@@ -17,7 +28,7 @@ const piles = ref<TrayPile[]>([])
 const current = ref(0)
 const picked = ref<TraySpot>()
 const dragged = ref<{ code: string; from?: TraySpot }>()
-const unread = ref<Record<number, string[]>>({})
+const unread = ref<Record<number, { written: string; words: Unread[] }>>({})
 const panel = ref<HTMLElement>()
 
 const setUp = computed(() => bench.whole!.setUp)
@@ -51,7 +62,7 @@ watch(open, async (now) => {
   }
 })
 
-async function read(text: string): Promise<{ codes: string[]; unread: string[] }> {
+async function read(text: string): Promise<{ codes: string[]; unread: Unread[] }> {
   const order = await answered(api.POST('/api/orders/read', { body: { text } }))
   return { codes: order.cards.map((c) => c.code), unread: order.unread }
 }
@@ -70,8 +81,9 @@ function write(part: Partial<Routine['setUp']>): void {
 }
 
 async function paste(pile: number, event: Event): Promise<void> {
-  const answer = await read((event.target as HTMLTextAreaElement).value)
-  unread.value = { ...unread.value, [pile]: answer.unread }
+  const written = (event.target as HTMLTextAreaElement).value
+  const answer = await read(written)
+  unread.value = { ...unread.value, [pile]: { written, words: answer.unread } }
   if (answer.unread.length === 0) {
     change(piles.value.map((p, i) => (i === pile ? { ...p, cards: answer.codes } : p)))
   }
@@ -266,21 +278,26 @@ function shown(code: string) {
           </div>
           <textarea
             v-typed="pile.cards.join(' ')"
-            class="mt-2 w-full field text-sm"
-            rows="1"
+            class="mt-2 max-h-40 field-sizing-content w-full field text-sm"
             :aria-label="$t('bench.setUpTray.writeOrPasteTheOrder', { place: placeLabel(pile.place) })"
             :placeholder="$t('bench.setUpTray.writeOrPasteAnOrder')"
             @change="paste(p, $event)"
           />
-          <p v-if="unread[p]?.length" role="alert" class="text-sm font-semibold text-broken">
-            {{
-              $t('bench.setUpTray.noCardIsCalledNothing', {
-                unread: unread[p]!.slice(0, 5)
-                  .map((w) => `“${w}”`)
-                  .join(', '),
-              })
-            }}
-          </p>
+          <div v-if="unread[p]?.words.length" role="alert" class="text-sm">
+            <p class="font-semibold text-broken">{{ $t('bench.setUpTray.notRead') }}</p>
+            <p class="whitespace-pre-wrap" data-unread>
+              <component
+                :is="piece.cure ? 'mark' : 'span'"
+                v-for="(piece, i) in pieces(unread[p]!.written, unread[p]!.words)"
+                :key="i"
+                :class="{ unread: piece.cure }"
+                >{{ piece.text }}</component
+              >
+            </p>
+            <p v-for="words in unread[p]!.words.slice(0, 5)" :key="words.from">
+              “{{ words.text }}”: {{ words.cure }}
+            </p>
+          </div>
         </div>
         <select class="field" :aria-label="$t('bench.setUpTray.addAPile')" @change="addPile">
           <option value="">{{ $t('bench.setUpTray.cardsAtAnotherPlace') }}</option>
@@ -311,6 +328,13 @@ function shown(code: string) {
 
 .grid-cols-13 {
   grid-template-columns: repeat(13, minmax(0, 1fr));
+}
+
+.unread {
+  background: none;
+  color: var(--broken);
+  font-weight: 600;
+  text-decoration: underline wavy;
 }
 
 @media (max-width: 900px) {

@@ -57,3 +57,22 @@ export function laidCards(codes: string[], piles: TrayPile[]): boolean[] {
     return count > 0
   })
 }
+
+/** Words of a written order that name no card, and what to write instead. */
+export interface Unread {
+  text: string
+  from: number
+  to: number
+  cure: string
+}
+
+/** The order as it was written, cut where words are that name no card. */
+export function pieces(written: string, unread: Unread[]): { text: string; cure?: string }[] {
+  const cut: { text: string; cure?: string }[] = []
+  let at = 0
+  for (const words of unread) {
+    cut.push({ text: written.slice(at, words.from) }, { text: words.text, cure: words.cure })
+    at = words.to
+  }
+  return [...cut, { text: written.slice(at) }].filter((piece) => piece.text !== '')
+}

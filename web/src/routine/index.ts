@@ -18,6 +18,7 @@ export {
   renameThing,
   rolesAt,
   withOwnMove,
+  type RoleNow,
 } from './edits'
 export {
   amountsOf,

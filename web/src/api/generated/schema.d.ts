@@ -320,6 +320,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jotted/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Reads a routine as it was jotted down: a move a line, or several with dots between them.
+         * @description Reads a routine as it was jotted down: a move a line, or several with dots between them.
+         */
+        post: operations["readNotes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/journal": {
         parameters: {
             query?: never;
@@ -1944,6 +1964,48 @@ export interface components {
             place: string;
             word: string;
         };
+        JottedDocument: {
+            lines: components["schemas"]["JottedLine"][];
+        };
+        /** @description A line, and what it may mean. */
+        JottedLine: {
+            /**
+             * Format: int32
+             * @description the index of its first letter in the text that was sent
+             */
+            from: number;
+            /** @description the likeliest first; none for a note */
+            readings: components["schemas"]["ReadingDocument"][];
+            text: string;
+            /**
+             * Format: int32
+             * @description the index after its last
+             */
+            to: number;
+            /** @description what it waits for; left out for a plain line */
+            when?: components["schemas"]["JottedWhen"];
+        };
+        JottedRequest: {
+            /**
+             * Format: int32
+             * @description how many cards “a third” is of
+             */
+            deck: number;
+            text: string;
+        };
+        /** @description What a line waits for. Lines with the same <code>from</code> wait together. */
+        JottedWhen: {
+            /** @description <code>top</code> or <code>bottom</code>, where the card must lie; otherwise empty */
+            end: string;
+            /** Format: int32 */
+            from: number;
+            /** @description whether the card is the key, and not the selection */
+            key: boolean;
+            /** @description what comes up, for which an out is kept ready; empty when it is about how a card lies */
+            occasion: string;
+            /** @description what stands between “if” and “then” */
+            words: string;
+        };
         JsonNode: {
             array: boolean;
             bigDecimal: boolean;
@@ -2122,7 +2184,7 @@ export interface components {
             /** @description the same order in Unicode playing cards, of regular cards only */
             unicode: string;
             /** @description the words that name no card */
-            unread: string[];
+            unread: components["schemas"]["UnreadWords"][];
         };
         OrderRequest: {
             text: string;
@@ -2323,6 +2385,27 @@ export interface components {
         ReadDocument: {
             /** Format: int32 */
             rows: number;
+        };
+        /** @description A move that a line may mean. */
+        ReadingDocument: {
+            /** @description the words and numbers that this reading leaves out */
+            left: string[];
+            move: string;
+            /** @description whose card it is about; empty when nobody is named */
+            person: string;
+            /** @description what is said meanwhile */
+            quoted: string;
+            /** @description what the line states; the others are as usual */
+            settings: {
+                [key: string]: string;
+            };
+            /** @description <code>sure</code>, <code>likely</code> or <code>unsure</code> */
+            sureness: string;
+            /**
+             * Format: int32
+             * @description how often it is done
+             */
+            times: number;
         };
         /** @description One run-through. */
         RehearsalDocument: {
@@ -2836,6 +2919,22 @@ export interface components {
         /** @description One try: when each beat came, in milliseconds from any start, rising. */
         TryDocument: {
             times: number[];
+        };
+        /** @description Words that name no card. */
+        UnreadWords: {
+            /** @description what to write instead */
+            cure: string;
+            /**
+             * Format: int32
+             * @description the index of their first letter in the text that was sent
+             */
+            from: number;
+            text: string;
+            /**
+             * Format: int32
+             * @description the index after their last
+             */
+            to: number;
         };
         /** @description Where it is performed. <code>minutes</code> is 0 while nobody said how long it may take. */
         VenueDocument: {
@@ -4306,6 +4405,81 @@ export interface operations {
             };
             /** @description It comes from another site, or without this page’s token. */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    readNotes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "deck": 52,
+                 *       "text": "spread, free pick · two cuts"
+                 *     }
+                 */
+                "application/json": components["schemas"]["JottedRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JottedDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

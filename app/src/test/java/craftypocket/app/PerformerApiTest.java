@@ -132,7 +132,10 @@ class PerformerApiTest {
                 .json();
 
         assertThat(order.path("cards").findValuesAsString("code")).containsExactly("QC", "7H", "AS", "KH/AC↑");
-        assertThat(order.path("unread").get(0).asString()).isEqualTo("moon");
+        JsonNode unread = order.path("unread").get(0);
+        assertThat(unread.path("text").asString()).isEqualTo("moon");
+        assertThat(unread.path("from").asInt()).isEqualTo(16);
+        assertThat(unread.path("cure").asString()).contains("queen of clubs");
         assertThat(order.path("unicode").asString()).isEqualTo("🃝🂷🂡");
     }
 }

@@ -52,6 +52,15 @@ public class PerformerNotes {
                 notes(FORCED).stream().map(Note::id).toList());
     }
 
+    /** What the performer calls moves, by their ids; none that is empty. */
+    @Transactional(readOnly = true)
+    public Map<String, String> aliases() {
+        return all().moves().entrySet().stream()
+                .filter(note -> !note.getValue().alias().isBlank())
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey, note -> note.getValue().alias()));
+    }
+
     /** For which hand the performer wants to read. */
     @Transactional(readOnly = true)
     public Handedness hand() {

@@ -4,6 +4,8 @@ import craftypocket.app.http.AnswersWithProblems;
 import craftypocket.core.cards.Card;
 import craftypocket.core.cards.CardText;
 import craftypocket.core.cards.Side;
+import craftypocket.core.cards.Suit;
+import craftypocket.core.cards.WrittenOrder;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -15,7 +17,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Reads orders of cards as people write them: codes, signs, Unicode playing cards, a line of CSV. */
+/** Reads orders of cards as people write them: codes, words, signs, runs, numbered lists, columns. */
 @RestController
 @RequestMapping("/api/orders")
 @AnswersWithProblems
@@ -34,31 +36,46 @@ class OrderController {
      */
     record OrderDocument(
             @NotNull List<OrderedCard> cards,
-            @NotNull List<String> unread,
+            @NotNull List<UnreadWords> unread,
             @NotNull String unicode) {}
 
     /** {@code code} is what an order of a routine file has: with an arrow when the card lies face up. */
     record OrderedCard(@NotNull String code, @NotNull String sign, boolean red, boolean faceUp) {}
 
+    /**
+     * Words that name no card.
+     *
+     * @param from the index of their first letter in the text that was sent
+     * @param to the index after their last
+     * @param cure what to write instead
+     */
+    record UnreadWords(
+            @NotNull String text, int from, int to, @NotNull String cure) {}
+
     /** Reads an order of cards, as people write them. */
     @PostMapping("/read")
     OrderDocument read(@Valid @RequestBody OrderRequest order) {
+        WrittenOrder written = WrittenOrder.read(order.text());
         List<OrderedCard> cards = new ArrayList<>();
-        List<String> unread = new ArrayList<>();
         StringBuilder unicode = new StringBuilder();
-        for (String word : CardText.split(order.text())) {
-            boolean faceUp = word.endsWith("↑") || word.endsWith("^");
-            Optional<Card> card = CardText.readCard(faceUp ? word.substring(0, word.length() - 1) : word);
-            if (card.isEmpty()) {
-                unread.add(word);
-                continue;
-            }
-            Side front = card.get().front();
-            boolean red = front.suit() != null && front.suit().red();
+        for (WrittenOrder.Named named : written.cards()) {
+            Optional<Card> card = CardText.readCard(named.code());
+            Optional<Suit> suit = card.map(Card::front).map(Side::suit);
             cards.add(new OrderedCard(
-                    CardText.code(card.get()) + (faceUp ? "↑" : ""), CardText.sign(card.get()), red, faceUp));
-            unicode.append(card.get().regular() ? CardText.unicode(front) : "");
+                    named.code() + (named.faceUp() ? "↑" : ""),
+                    card.map(CardText::sign).orElse(named.code()),
+                    suit.filter(Suit::red).isPresent(),
+                    named.faceUp()));
+            unicode.append(card.filter(Card::regular)
+                    .map(Card::front)
+                    .map(CardText::unicode)
+                    .orElse(""));
         }
-        return new OrderDocument(cards, unread, unicode.toString());
+        return new OrderDocument(
+                cards,
+                written.unread().stream()
+                        .map(each -> new UnreadWords(each.text(), each.from(), each.to(), each.cure()))
+                        .toList(),
+                unicode.toString());
     }
 }

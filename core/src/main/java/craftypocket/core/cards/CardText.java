@@ -76,6 +76,12 @@ public final class CardText {
         };
     }
 
+    /** The value that a code or a word in small letters means, such as {@code q} and {@code queen}: 1 to 13. */
+    static int rank(String text) {
+        int code = RANK_CODES.indexOf(text.toUpperCase(Locale.ROOT));
+        return 1 + (code >= 0 ? code : RANK_WORDS.indexOf(text));
+    }
+
     /** The character of a side in the Unicode block Playing Cards; a blank has none and gives a space. */
     public static String unicode(Side side) {
         int point = switch (side.kind()) {
