@@ -48,7 +48,7 @@ describe('jotting a routine down', () => {
     await screen.findByText(/If they insist on shuffling/)
     await saved()
 
-    await pressKey('z', { ctrlKey: true })
+    await press(/^Undo/)
     await waitFor(() => expect(stepNames()).toEqual([]))
   })
 

@@ -3,6 +3,8 @@ import { pngOf, svgOf } from '@/deck'
 import { handOver } from '@/ui/download'
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { useMediaQuery } from '@vueuse/core'
+import { ref } from 'vue'
+import PrintDialog from './PrintDialog.vue'
 import { useBench } from './store'
 
 const compact = defineModel<boolean>('compact', { required: true })
@@ -10,6 +12,8 @@ const compact = defineModel<boolean>('compact', { required: true })
 const bench = useBench()
 /** Where the header has no room for the button that does this. */
 const narrow = useMediaQuery('(max-width: 1199px)')
+
+const printing = ref(false)
 
 function drawn(): SVGSVGElement | null {
   return document.querySelector<SVGSVGElement>('#view svg[role=img]')
@@ -45,21 +49,17 @@ async function savePng(): Promise<void> {
         </button>
       </MenuItem>
       <MenuItem v-slot="{ active }">
-        <a
-          class="menu-item"
-          :class="{ 'bg-brass/15': active }"
-          :href="`/api/routines/${bench.id}/script.pdf`"
-          download
-          >{{ $t('bench.saveMenu.scriptToPrintPdf') }}</a
-        >
+        <button class="menu-item" :class="{ 'bg-brass/15': active }" @click="printing = true">
+          {{ $t('bench.saveMenu.scriptToPrint') }}
+        </button>
       </MenuItem>
       <MenuItem v-slot="{ active }">
         <a
           class="menu-item"
           :class="{ 'bg-brass/15': active }"
-          :href="`/api/routines/${bench.id}/script.md`"
+          :href="`/api/routines/${bench.id}/pocket.html`"
           download
-          >{{ $t('bench.saveMenu.scriptAsTextMarkdown') }}</a
+          >{{ $t('bench.saveMenu.forThePocket') }}</a
         >
       </MenuItem>
       <MenuItem v-slot="{ active }">
@@ -83,4 +83,5 @@ async function savePng(): Promise<void> {
       </MenuItem>
     </MenuItems>
   </Menu>
+  <PrintDialog :id="bench.id" v-model:open="printing" />
 </template>

@@ -15,7 +15,7 @@ describe('the field of a number', () => {
     expect(screen.getByLabelText<HTMLSelectElement>('Number announced: which').value).toBe('guess.guess')
 
     await fill(screen.getByLabelText('Number announced: how many more'), '3')
-    await says(() => row('deal'), 'Announce “guessed” of step 4 + 3')
+    await says(() => row('deal'), 'Announce the guess of step 4, and 3')
     // Right unless the guess is two too low: one guess in five.
     await screen.findByText(/holds in 80 %/)
     await saved()
@@ -23,7 +23,7 @@ describe('the field of a number', () => {
     await press('Solve for …')
     await says(() => screen.getByTestId('solved'), 'Smallest: 4.')
     await fireEvent.click(screen.getByLabelText('4: 100 %, best'))
-    await says(() => row('deal'), 'of step 4 + 4')
+    await says(() => row('deal'), 'of step 4, and 4')
     await saved()
   })
 

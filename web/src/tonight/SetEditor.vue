@@ -104,17 +104,17 @@ function take(order: number[]): void {
   edit({ acts: order.map((act) => set.value!.acts[act]!) })
 }
 
-async function save(kind: 'cues.pdf' | 'cues.md', paper: 'a4' | 'a6'): Promise<void> {
+async function save(what: string, name: string): Promise<void> {
   failed.value = ''
   try {
-    await download(
-      `/api/evening/${kind}?paper=${paper}`,
-      JSON.stringify(set.value),
-      `${kind === 'cues.md' ? 'cues.md' : t('tonight.setEditor.cuesPdf', { paper })}`,
-    )
+    await download(`/api/evening/${what}`, JSON.stringify(set.value), name)
   } catch (thrown) {
     failed.value = (thrown as Error).message
   }
+}
+
+function saveCues(paper: 'a4' | 'a6'): Promise<void> {
+  return save(`cues.pdf?paper=${paper}`, t('tonight.setEditor.cuesPdf', { paper }))
 }
 
 onKeyStroke(['p', 'P'], (event) => {
@@ -226,13 +226,18 @@ onKeyStroke(['p', 'P'], (event) => {
         <div class="mt-3 flex flex-wrap gap-2">
           <button class="btn-main" @click="adding = true">{{ $t('tonight.setEditor.addRoutines') }}</button>
           <template v-if="set.acts.length > 0">
-            <button class="btn" @click="save('cues.pdf', 'a6')">
+            <button class="btn" @click="saveCues('a6')">
               {{ $t('tonight.setEditor.cueSheetForThePocket') }}
             </button>
-            <button class="btn" @click="save('cues.pdf', 'a4')">
+            <button class="btn" @click="saveCues('a4')">
               {{ $t('tonight.setEditor.forThePropTable') }}
             </button>
-            <button class="btn" @click="save('cues.md', 'a4')">{{ $t('tonight.setEditor.asText') }}</button>
+            <button class="btn" @click="save('cues.md', 'cues.md')">
+              {{ $t('tonight.setEditor.asText') }}
+            </button>
+            <button class="btn" @click="save('pocket.html', `${set.title}.html`)">
+              {{ $t('tonight.setEditor.saveForThePocket') }}
+            </button>
           </template>
           <button class="ml-auto btn text-broken" @click="$emit('remove')">
             {{ $t('tonight.setEditor.deleteThisSet') }}

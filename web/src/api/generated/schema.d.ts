@@ -3985,7 +3985,7 @@ export interface operations {
                  *           "routine": "0f8fad5b-d9cb-469f-a165-70867728950e",
                  *           "spot": "opener",
                  *           "stays": false,
-                 *           "title": "The purser's wager",
+                 *           "title": "The purser’s wager",
                  *           "words": ""
                  *         }
                  *       ],
@@ -4083,7 +4083,7 @@ export interface operations {
                  *           "routine": "0f8fad5b-d9cb-469f-a165-70867728950e",
                  *           "spot": "opener",
                  *           "stays": false,
-                 *           "title": "The purser's wager",
+                 *           "title": "The purser’s wager",
                  *           "words": ""
                  *         }
                  *       ],
@@ -4178,7 +4178,7 @@ export interface operations {
                  *           "routine": "0f8fad5b-d9cb-469f-a165-70867728950e",
                  *           "spot": "opener",
                  *           "stays": false,
-                 *           "title": "The purser's wager",
+                 *           "title": "The purser’s wager",
                  *           "words": ""
                  *         }
                  *       ],
@@ -4282,7 +4282,7 @@ export interface operations {
                  *           "routine": "0f8fad5b-d9cb-469f-a165-70867728950e",
                  *           "spot": "opener",
                  *           "stays": false,
-                 *           "title": "The purser's wager",
+                 *           "title": "The purser’s wager",
                  *           "words": ""
                  *         }
                  *       ],
@@ -4800,7 +4800,7 @@ export interface operations {
                  *       "reaction": 4,
                  *       "routine": "0f8fad5b-d9cb-469f-a165-70867728950e",
                  *       "slippedAt": "",
-                 *       "title": "The purser's wager"
+                 *       "title": "The purser’s wager"
                  *     }
                  */
                 "application/json": components["schemas"]["PerformanceDocument"];
@@ -8598,7 +8598,7 @@ export interface operations {
                  *           "routine": "0f8fad5b-d9cb-469f-a165-70867728950e",
                  *           "spot": "opener",
                  *           "stays": false,
-                 *           "title": "The purser's wager",
+                 *           "title": "The purser’s wager",
                  *           "words": ""
                  *         }
                  *       ],
@@ -8777,7 +8777,7 @@ export interface operations {
                  *           "routine": "0f8fad5b-d9cb-469f-a165-70867728950e",
                  *           "spot": "opener",
                  *           "stays": false,
-                 *           "title": "The purser's wager",
+                 *           "title": "The purser’s wager",
                  *           "words": ""
                  *         }
                  *       ],

@@ -99,8 +99,8 @@ class JournalApiTest {
 
         int before = all();
         String more = HEAD
-                + "2024-05-06,performance,The purser's wager,Night watch,yes,0,0,4,,\"A \"\"good\"\" one, really\"\n"
-                + "2024-05-07T20:15:00Z,rehearsal,The purser's wager,,no,2,75,0,,\n";
+                + "2024-05-06,performance,The purser’s wager,Night watch,yes,0,0,4,,\"A \"\"good\"\" one, really\"\n"
+                + "2024-05-07T20:15:00Z,rehearsal,The purser’s wager,,no,2,75,0,,\n";
         assertThat(read(more).statusCode()).isEqualTo(200);
         assertThat(all()).isEqualTo(before + 2);
         assertThat(read(more).statusCode()).isEqualTo(200);
@@ -117,7 +117,7 @@ class JournalApiTest {
     void its_own_table_read_back_changes_nothing_whatever_is_written_in_it() {
         List<String> notes = List.of(
                 "=HYPERLINK(\"http://a.example\")", "+1", "-1", "@sum", "\tspace", "'=quoted", "'", "''", " =blank ");
-        String wager = routine("The purser's wager");
+        String wager = routine("The purser’s wager");
         for (String note : notes) {
             JsonNode run = RunningApplication.JSON
                     .createObjectNode()
@@ -199,7 +199,7 @@ class JournalApiTest {
     /** One row of the year 1,000,000,000 made all of Today fail. */
     @Test
     void times_are_of_our_time() {
-        String wager = "/api/routines/" + routine("The purser's wager") + "/rehearsals";
+        String wager = "/api/routines/" + routine("The purser’s wager") + "/rehearsals";
         for (String time : List.of("+1000000000-01-01T00:00:00Z", "2200-01-01T00:00:00Z", "1969-12-31T23:59:59Z")) {
             assertThat(post(wager, """
                     {"startedAt": "%s", "totalMillis": 1, "cameOut": true, "steps": [], "notes": ""}""".formatted(time)).status()).isEqualTo(422);
@@ -225,23 +225,23 @@ class JournalApiTest {
         int before = all();
 
         assertThat(read("day,what\n1,2\n").body()).contains("“at” is missing");
-        HttpResponse<String> wrong = read(HEAD + "2024-05-06,performance,The purser's wager,,yes,0,0,4,,\n"
+        HttpResponse<String> wrong = read(HEAD + "2024-05-06,performance,The purser’s wager,,yes,0,0,4,,\n"
                 + "tomorrow,performance,No such routine,,maybe,x,0,9,,\n");
         assertThat(wrong.statusCode()).isEqualTo(422);
         assertThat(wrong.body()).contains("row 2, at", "row 2, came out", "row 2, slips", "row 2, reaction");
         assertThat(read("\u0000\u0001\"").statusCode()).isEqualTo(422);
         assertThat(read(HEAD + "2024-05-06,performance\n").body()).contains("row 1, routine", "row 1, came out");
         // Nothing that was written is left out in silence.
-        assertThat(read(HEAD + "2024-05-06,rehearsal,The purser's wager,,yes,0,75,4,,\n")
+        assertThat(read(HEAD + "2024-05-06,rehearsal,The purser’s wager,,yes,0,75,4,,\n")
                         .body())
                 .contains("row 1, reaction", "a rehearsal has none");
-        assertThat(read(HEAD + "2024-05-06,performance,The purser's wager,,yes,0,75,4,,\n")
+        assertThat(read(HEAD + "2024-05-06,performance,The purser’s wager,,yes,0,75,4,,\n")
                         .body())
                 .contains("row 1, seconds", "a performance has none");
-        assertThat(read(HEAD + "2024-05-06,performance,The purser's wager,,yes,0,0,4,,,more\n")
+        assertThat(read(HEAD + "2024-05-06,performance,The purser’s wager,,yes,0,0,4,,,more\n")
                         .body())
                 .contains("more cells than columns");
-        assertThat(read(HEAD.strip() + ",weather\n2024-05-06,performance,The purser's wager,,yes,0,0,4,,,fog\n")
+        assertThat(read(HEAD.strip() + ",weather\n2024-05-06,performance,The purser’s wager,,yes,0,0,4,,,fog\n")
                         .body())
                 .contains("weather", "nothing is kept of this column");
         assertThat(all()).isEqualTo(before);

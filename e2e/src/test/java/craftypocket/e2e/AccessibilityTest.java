@@ -61,7 +61,7 @@ class AccessibilityTest extends InBrowser {
         assertThat(Faults.of(page)).isEmpty();
         page.keyboard().press("Escape");
 
-        openDemo("The purser's wager");
+        openDemo("The purser’s wager");
         page.getByTestId("finding").first().waitFor();
         assertThat(Faults.of(page)).isEmpty();
         select("deal");
@@ -103,7 +103,7 @@ class AccessibilityTest extends InBrowser {
                 .setForcedColors(ForcedColors.ACTIVE)
                 .setReducedMotion(ReducedMotion.REDUCE));
         page = context.newPage();
-        openDemo("The purser's wager");
+        openDemo("The purser’s wager");
         page.getByTestId("finding").first().waitFor();
 
         assertThat(Faults.of(page)).isEmpty();
@@ -122,7 +122,7 @@ class AccessibilityTest extends InBrowser {
     @Test
     void on_a_phone_the_inspector_is_a_sheet_that_can_be_opened_and_closed() throws IOException {
         page.setViewportSize(390, 844);
-        openDemo("The purser's wager");
+        openDemo("The purser’s wager");
         select("deal");
         Locator handle = button("Deal past the card, announce a number");
         handle.last().click();
@@ -139,7 +139,7 @@ class AccessibilityTest extends InBrowser {
             if (path.startsWith("/")) {
                 visit(path);
             } else {
-                openDemo("The purser's wager");
+                openDemo("The purser’s wager");
             }
             page.waitForLoadState(LoadState.NETWORKIDLE);
             settle();

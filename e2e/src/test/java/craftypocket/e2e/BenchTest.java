@@ -64,7 +64,7 @@ class BenchTest extends InBrowser {
 
     @Test
     void a_number_too_small_is_judged_at_once_and_its_smallest_failing_world_shown() throws IOException {
-        openDemo("The purser's wager");
+        openDemo("The purser’s wager");
         assertThat(page.getByText(HOLDS).first()).isVisible();
         select("deal");
 

@@ -109,7 +109,7 @@ class FolderTest extends InBrowser {
         own = Application.start(data, "--crafty.restore=" + day);
 
         String shelf = new Http(own).get("/api/routines").body();
-        assertThat(shelf).contains("The purser's wager").doesNotContain("Made after the copy");
+        assertThat(shelf).contains("The purser’s wager").doesNotContain("Made after the copy");
     }
 
     /** The day began with an empty shelf: what was done since is in the copy that was made at the end. */
@@ -129,7 +129,7 @@ class FolderTest extends InBrowser {
                         "Go back to the automatic copy of \\d\\d:\\d\\d on 20\\d\\d-\\d\\d-\\d\\d, 36 routines:"
                                 + " ./start --restore latest ");
         own = Application.start(data, "--crafty.restore=latest");
-        assertThat(new Http(own).get("/api/routines").body()).contains("The purser's wager", "Made after the copy");
+        assertThat(new Http(own).get("/api/routines").body()).contains("The purser’s wager", "Made after the copy");
     }
 
     @Test
@@ -228,7 +228,7 @@ class FolderTest extends InBrowser {
         page.getByRole(
                         AriaRole.LINK,
                         new Page.GetByRoleOptions()
-                                .setName("The purser's wager")
+                                .setName("The purser’s wager")
                                 .setExact(true))
                 .click();
         steps().first().waitFor();

@@ -17,7 +17,7 @@ class RehearseTest extends InBrowser {
 
     @Test
     void a_whole_run_by_keyboard_is_timed_judged_kept_and_shown() throws IOException {
-        openDemo("The purser's wager");
+        openDemo("The purser’s wager");
         page.keyboard().press("r");
         assertThat(page.getByText("Deck in hand?")).isVisible();
 
@@ -59,13 +59,13 @@ class RehearseTest extends InBrowser {
         assertThat(runs).containsText("just now");
         assertThat(runs.getByRole(AriaRole.ROW).nth(1)).containsText(Pattern.compile("2.*yes"));
         visit("/");
-        assertThat(page.getByTestId("routine").filter(new Locator.FilterOptions().setHasText("The purser's wager")))
+        assertThat(page.getByTestId("routine").filter(new Locator.FilterOptions().setHasText("The purser’s wager")))
                 .containsText(Pattern.compile("rehearsed just now · \\d+ runs?, \\d+ slips"));
     }
 
     @Test
     void it_fits_a_phone() throws IOException {
-        openDemo("The purser's wager");
+        openDemo("The purser’s wager");
         page.setViewportSize(390, 780);
         page.keyboard().press("r");
         button("Begin").first().click();

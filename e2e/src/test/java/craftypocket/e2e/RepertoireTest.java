@@ -42,7 +42,7 @@ class RepertoireTest extends InBrowser {
     void demo_routines_wait_with_their_verdicts() throws IOException {
         visit("/");
 
-        for (String title : new String[] {"The purser's wager", "The lookout's whistle", "What the fog keeps"}) {
+        for (String title : new String[] {"The purser’s wager", "The lookout’s whistle", "What the fog keeps"}) {
             card(title).scrollIntoViewIfNeeded();
             assertThat(card(title)).containsText(Pattern.compile("holds · all [\\d,]+ ways"));
             assertThat(card(title)).containsText("steps");

@@ -25,7 +25,7 @@ class ScreenshotsTest extends InBrowser {
                 new Page.WaitForConditionOptions().setTimeout(60_000));
         picture("repertoire");
 
-        openDemo("The purser's wager");
+        openDemo("The purser’s wager");
         page.getByText(Pattern.compile("all [\\d,]+ ways")).first().waitFor();
         select("return");
         picture("bench");
@@ -35,7 +35,7 @@ class ScreenshotsTest extends InBrowser {
         select("load");
         picture("bench-things");
 
-        openDemo("The purser's wager");
+        openDemo("The purser’s wager");
         page.getByText(Pattern.compile("all [\\d,]+ ways")).first().waitFor();
         select("deal");
         page.getByLabel("Number announced: number").fill("18");
@@ -58,7 +58,7 @@ class ScreenshotsTest extends InBrowser {
         page.locator("[data-pile=deck] .tray-card").nth(1).click();
         picture("set-up-tray");
 
-        openDemo("The purser's wager");
+        openDemo("The purser’s wager");
         select("deal");
         page.getByText("Solve for …").click();
         page.getByText("Always works").waitFor();
@@ -93,7 +93,7 @@ class ScreenshotsTest extends InBrowser {
         page.getByTestId("play-deck").locator("svg").waitFor();
         picture("moves");
 
-        openDemo("The purser's wager");
+        openDemo("The purser’s wager");
         page.keyboard().press("r");
         page.getByText("Deck in hand?").waitFor();
         page.keyboard().press("Space");

@@ -56,6 +56,11 @@ public final class PrintedPages {
     private float size;
 
     private PDPageContentStream page;
+
+    /** The picture of the row above on this page, and how far from the top of the paper it begins. */
+    private DeckPicture above;
+
+    private double abovesTop;
     private float y;
     private int pages;
 
@@ -151,6 +156,7 @@ public final class PrintedPages {
     }
 
     private void newPage() throws IOException {
+        above = null;
         if (page != null) {
             page.close();
         }
@@ -196,6 +202,119 @@ public final class PrintedPages {
             at[i] = Math.min(at[i], end - measure(text, points, sorted.get(i).sign()));
             end = at[i] - points;
             line(text, points, sorted.get(i).sign(), at[i], y - height - size);
+        }
+    }
+
+    /** Words of a row: strong or plain. */
+    public record Words(String text, boolean strong) {}
+
+    /**
+     * Words on the left, and on the right the deck as it is then. Threads run from the row before to this one where they stand on
+     * one page.
+     */
+    public void row(List<Words> words, DeckPicture picture) {
+        float gutter = size * 1.5f;
+        float wide = (width() - gutter) * 0.4f;
+        float left = paper.margin + wide + gutter;
+        float high = size * 0.6f;
+        for (Words part : words) {
+            high += lines(font(part), size, part.text(), wide).size() * size * LEADING;
+        }
+        float height = Math.max(high, (float) picture.height() + size);
+        room(height);
+        if (page != null) {
+            float top = y;
+            drawing(() -> {
+                page.setLineWidth(0.3f);
+                page.setStrokingColor(0.7f);
+                page.moveTo(paper.margin, top);
+                page.lineTo(paper.margin + width(), top);
+                page.stroke();
+                page.setStrokingColor(0f);
+            });
+            Canvas canvas = new PdfCanvas();
+            double picturesTop = paper.size.getHeight() - top + size * 0.3;
+            if (above != null) {
+                picture.threads(canvas, above, left, abovesTop, picturesTop, width() - wide - gutter);
+                above.draw(canvas, left, abovesTop, width() - wide - gutter);
+            }
+            picture.draw(canvas, left, picturesTop, width() - wide - gutter);
+            above = picture;
+            abovesTop = picturesTop;
+            float baseline = top - size * 0.4f;
+            for (Words part : words) {
+                for (String line : lines(font(part), size, part.text(), wide)) {
+                    float at = baseline - size;
+                    drawing(() -> line(font(part), size, line, paper.margin, at));
+                    baseline -= size * LEADING;
+                }
+            }
+        }
+        y -= height;
+    }
+
+    private PDFont font(Words words) {
+        return words.strong() ? bold : text;
+    }
+
+    /** A page to draw on, measured from its top. */
+    private final class PdfCanvas implements Canvas {
+
+        private float up(double fromTop) {
+            return (float) (paper.size.getHeight() - fromTop);
+        }
+
+        @Override
+        public void line(double x1, double y1, double x2, double y2, double width, double grey, double dash) {
+            drawing(() -> {
+                page.setLineWidth((float) width);
+                page.setStrokingColor((float) grey);
+                page.setLineDashPattern(dash > 0 ? new float[] {(float) dash, (float) dash} : new float[0], 0);
+                page.moveTo((float) x1, up(y1));
+                page.lineTo((float) x2, up(y2));
+                page.stroke();
+                page.setLineDashPattern(new float[0], 0);
+                page.setStrokingColor(0f);
+            });
+        }
+
+        @Override
+        public void box(double x, double top, double width, double height, double grey, boolean edge) {
+            drawing(() -> {
+                page.setNonStrokingColor((float) grey);
+                page.setLineWidth(0.3f);
+                page.addRect((float) x, up(top + height), (float) width, (float) height);
+                if (edge) {
+                    page.fillAndStroke();
+                } else {
+                    page.fill();
+                }
+                page.setNonStrokingColor(0f);
+            });
+        }
+
+        @Override
+        public void between(
+                double left1, double right1, double y1, double left2, double right2, double y2, double grey) {
+            drawing(() -> {
+                page.setNonStrokingColor((float) grey);
+                page.moveTo((float) left1, up(y1));
+                page.lineTo((float) right1, up(y1));
+                page.lineTo((float) right2, up(y2));
+                page.lineTo((float) left2, up(y2));
+                page.fill();
+                page.setNonStrokingColor(0f);
+            });
+        }
+
+        @Override
+        public void text(double x, double baseline, double points, boolean strong, String words) {
+            drawing(() -> PrintedPages.this.line(strong ? bold : text, (float) points, words, (float) x, up(baseline)));
+        }
+
+        @Override
+        public double width(double points, boolean strong, String words) {
+            return measure(strong ? bold : text, (float) points, words);
         }
     }
 

@@ -2,6 +2,7 @@ package craftypocket.app.routines;
 
 import craftypocket.app.folder.StoresData;
 import craftypocket.app.http.AnswersWithProblems;
+import craftypocket.app.http.Attachment;
 import craftypocket.app.http.EditId;
 import craftypocket.app.http.Visible;
 import craftypocket.app.versions.Tags;
@@ -11,17 +12,13 @@ import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Size;
 import java.net.URI;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
 import java.util.function.Function;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
-import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -120,34 +117,8 @@ class RoutineController {
         return ResponseEntity.ok()
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
-                        attachment(document.path("title").asString(), "routine.json"))
+                        Attachment.called(document.path("title").asString(), "routine.json"))
                 .body(document);
-    }
-
-    /** The routine to be read: what to do and say, with the deck after each step, as a PDF. */
-    @GetMapping(value = "/{id}/script.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> scriptPages(@PathVariable UUID id) {
-        RoutineDocument routine = routines.find(id).routine();
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, attachment(routine.title(), "pdf"))
-                .body(new RoutineScript(routine, files.plan(routine)).pdf());
-    }
-
-    /** The same as Markdown. */
-    @GetMapping(value = "/{id}/script.md", produces = "text/markdown;charset=UTF-8")
-    ResponseEntity<String> scriptText(@PathVariable UUID id) {
-        RoutineDocument routine = routines.find(id).routine();
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, attachment(routine.title(), "md"))
-                .body(new RoutineScript(routine, files.plan(routine)).markdown());
-    }
-
-    private static String attachment(String title, String ending) {
-        String name = title.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
-        return ContentDisposition.attachment()
-                .filename(name + "." + ending, StandardCharsets.UTF_8)
-                .build()
-                .toString();
     }
 
     /** Puts a new state in the place of the old one. The same edit sent again changes nothing more. */

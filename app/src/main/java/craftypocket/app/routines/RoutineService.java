@@ -108,7 +108,7 @@ public class RoutineService implements Housekeeping.Spoils {
     }
 
     @Transactional(readOnly = true)
-    StoredRoutine find(UUID id) {
+    public StoredRoutine find(UUID id) {
         return stored(existing(id));
     }
 

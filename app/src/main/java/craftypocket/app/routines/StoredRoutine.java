@@ -9,7 +9,7 @@ import java.util.UUID;
  *
  * @param version another one after every change, which never comes again; the entity tag of the routine
  */
-record StoredRoutine(
+public record StoredRoutine(
         @NotNull UUID id,
         @NotNull UUID version,
         boolean canUndo,

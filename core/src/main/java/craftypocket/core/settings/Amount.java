@@ -117,7 +117,9 @@ public record Amount(Kind kind, int low, int high, Source source) {
             case ABOUT -> "about " + middle() + " ± " + (high - middle());
             case ANY -> "any number of";
             case REST -> "the rest";
-            case DERIVED -> source.words() + more(" + ", " − ", " ± ");
+            case DERIVED ->
+                source.words()
+                        + (source.earlier() ? more(", and ", ", less ", ", give or take ") : more(" + ", " − ", " ± "));
         };
     }
 

@@ -19,6 +19,7 @@ public final class AmountSetting extends NumberSetting {
     private boolean place;
     private Heard heard = Heard.NEVER;
     private boolean ofShuffle;
+    private String later;
 
     /** Whether the performer gets to know a number that somebody else decides, or that his own hand only hits roughly. */
     public enum Heard {
@@ -32,6 +33,7 @@ public final class AmountSetting extends NumberSetting {
 
     AmountSetting(String name, String label, String usual) {
         super(Kind.AMOUNT, name, label, usual, Character.toLowerCase(label.charAt(0)) + label.substring(1) + " is #");
+        later = "“" + Character.toLowerCase(label.charAt(0)) + label.substring(1) + "”";
     }
 
     /** Within these bounds. */
@@ -86,6 +88,16 @@ public final class AmountSetting extends NumberSetting {
     /** Whether, in a claim, several numbers will do. */
     public boolean isRanged() {
         return ranged;
+    }
+
+    /** What later steps call its number, such as {@code the guess}; its label otherwise. */
+    public AmountSetting called(String words) {
+        later = words;
+        return this;
+    }
+
+    String later() {
+        return later;
     }
 
     /** Told, or counted one by one before the performer's eyes. */

@@ -2,7 +2,6 @@ package craftypocket.core.settings;
 
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalInt;
 
@@ -36,8 +35,8 @@ public final class Earlier {
     public void passed(String step, SettingList settings) {
         done++;
         for (Setting setting : settings.all()) {
-            if (setting instanceof AmountSetting) {
-                String told = "“" + setting.label().toLowerCase(Locale.ROOT) + "” of step " + done;
+            if (setting instanceof AmountSetting amount) {
+                String told = amount.later() + " of step " + done;
                 amounts.put(step + "." + setting.name(), told);
             }
         }
@@ -56,7 +55,7 @@ public final class Earlier {
         return OptionalInt.of(notes.computeIfAbsent(amount, name -> notes.size()));
     }
 
-    /** An amount in words: “guessed” of step 4. */
+    /** An amount in words: the guess of step 4. */
     String told(String amount) {
         return amounts.get(amount);
     }

@@ -59,6 +59,11 @@ public abstract sealed class Source {
         return text;
     }
 
+    /** Whether it is a number of an earlier step. */
+    boolean earlier() {
+        return this instanceof Same;
+    }
+
     final String words() {
         return words;
     }

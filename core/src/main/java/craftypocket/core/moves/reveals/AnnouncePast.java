@@ -44,7 +44,7 @@ final class AnnouncePast extends Move {
                 "Deal past the card, announce a number",
                 Profile.open(2).onTable(),
                 new Words(
-                        "Announce {number}: deal face up from {pile} to {to} and stop with card {number} in your hand. You believe {key} is {at estimate}.",
+                        "Announce {number}: deal face up from {pile} to {to} and stop with that card in your hand. You believe {key} is {at estimate}.",
                         "The cards before the announced one lie face up, in reverse order. You see the card after the key.",
                         "The beat must not change when the key and the card after it come.",
                         List.of(
