@@ -59,6 +59,11 @@ const ways = computed(() =>
     .map((way, i) => ({ way, picture: pictures.value[i] }))
     .filter(({ way }) => rareToo.value || way.share >= OFTEN),
 )
+/** The layout from which ways are sought. */
+const from = computed<Trace | undefined>(() => {
+  const at = bench.trace?.moments[bench.selectedIndex]
+  return at && { ...bench.trace!, moments: [at] }
+})
 const rare = computed(() => (answer.value?.ways ?? []).filter((way) => way.share < OFTEN).length)
 
 watch(
@@ -169,6 +174,17 @@ function tried(found: Bridge): string {
           {{ running ? $t('bench.bridgeDialog.lookingForWays') : failure || outcome() }}
         </p>
       </form>
+      <div v-if="from && ways.length === 0">
+        <p class="text-sm text-soft">{{ $t('bench.bridgeDialog.fromHere') }}</p>
+        <RunningDeck
+          :trace="from"
+          :width="2 * PICTURE - 160"
+          :row-height="90"
+          :slot-height="24"
+          :slot-top="26"
+          class="mt-1"
+        />
+      </div>
       <ol class="space-y-3" :aria-label="$t('bench.bridgeDialog.ways')">
         <li
           v-for="({ way, picture }, i) in ways"

@@ -1,4 +1,4 @@
-import { fill, newRoutine, press, row, says, stepNames } from '@/testing/bench'
+import { fill, newRoutine, press, row, says, select, stepNames } from '@/testing/bench'
 import { recordedConversation } from '@/testing/conversation'
 import { pressKey, saved } from '@/testing/page'
 import { fireEvent, screen, waitFor } from '@testing-library/vue'
@@ -44,9 +44,10 @@ describe('jotting a routine down', () => {
       ]),
     )
     await says(() => row('s2'), 'Anselm')
-    await says(() => row('s5'), 'the captain coughs')
     await screen.findByText(/If they insist on shuffling/)
     await saved()
+    await select('s5')
+    await screen.findByDisplayValue('the captain coughs')
 
     await press(/^Undo/)
     await waitFor(() => expect(stepNames()).toEqual([]))

@@ -41,7 +41,7 @@ function sideOf(card: number, front: boolean): Pick<Seen, 'sign' | 'red' | 'open
         red: false,
         open: false,
       }
-    : { sign: side.sign, red: side.red, open: bench.trace!.cards[card]!.stated === 'open' }
+    : { sign: side.sign, red: side.red, open: bench.trace!.cards[card]!.stated !== 'placed' }
 }
 
 /** The same of a side that nobody sees: of some card there is nothing to be told. */
@@ -99,6 +99,14 @@ const piles = computed(() =>
     })),
 )
 
+/** Whether there is nothing to tell: backs alone, and nobody knows more. */
+const nothing = computed(
+  () =>
+    seen.value.length + soFar.value.length + names.value.length === 0 &&
+    !moment.value?.passed &&
+    piles.value.every((pile) => pile.up.sign === t('bench.sightStrip.back')),
+)
+
 /** The cards whose names the chosen person knows. */
 const names = computed(() =>
   (moment.value?.roles ?? []).flatMap((state, i) =>
@@ -115,7 +123,10 @@ const names = computed(() =>
         <option v-for="person in people" :key="person" :value="person">{{ person }}</option>
       </select>
     </div>
-    <p class="min-w-0" data-testid="seen">
+    <p v-if="nothing" class="text-sm text-soft" data-testid="in-view">
+      {{ $t('bench.sightStrip.nothingButBacksAsThey') }}
+    </p>
+    <p v-if="!nothing" class="min-w-0" data-testid="seen">
       <span class="label">{{ $t('bench.sightStrip.inThisStep') }}</span>
       <span v-if="seen.length === 0" class="text-sm text-soft">{{
         $t('bench.sightStrip.nothingButBacksAsThey')
@@ -131,7 +142,7 @@ const names = computed(() =>
         {{ $t('bench.sightStrip.cards', moment.passed.seeming) }}
       </small>
     </p>
-    <p class="min-w-0 text-sm text-soft" data-testid="so-far">
+    <p v-if="!nothing" class="min-w-0 text-sm text-soft" data-testid="so-far">
       <span class="label">{{ $t('bench.sightStrip.facesByNow') }}</span>
       <template v-if="soFar.length === 0">{{ $t('bench.sightStrip.none') }}</template>
       <span v-for="side in soFar.slice(0, MOST)" :key="side.sign" class="side">
@@ -144,7 +155,7 @@ const names = computed(() =>
         {{ $t('bench.sightStrip.knowsTheNameOf', { names: names.join(', ') }) }}</template
       >
     </p>
-    <p class="piles" data-testid="in-view">
+    <p v-if="!nothing" class="piles" data-testid="in-view">
       <span class="label">{{ $t('bench.sightStrip.onTopNow') }}</span>
       <span v-for="pile in piles" :key="pile.label" class="side">
         <small class="text-soft">{{ pile.label }}</small>

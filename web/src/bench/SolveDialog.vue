@@ -118,7 +118,9 @@ function take(value: number, words = ''): void {
         $t('bench.solveDialog.whatYouDoNotKnow')
       }}</label>
       <select id="unknown" v-model.number="picked" class="w-full field" @change="solve">
-        <option v-for="(u, i) in all" :key="i" :value="i">{{ u.label }}</option>
+        <option v-for="(u, i) in all" :key="i" :value="i">
+          {{ u.theirs ? $t('bench.solveDialog.theyDecide', { label: u.label }) : u.label }}
+        </option>
       </select>
       <div class="mt-4" :class="{ 'opacity-50': running }">
         <ul v-if="ways.length > 0" class="space-y-1" :aria-label="$t('bench.solveDialog.waysOfCounting')">

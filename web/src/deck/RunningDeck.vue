@@ -69,6 +69,9 @@ const pointedName = computed(() => {
 /** Of more cards than this the sheaths would run together: then there is one, of the card that is pointed at. */
 const MOST_SHEATHED = 2
 
+/** Bands of two cards are hatched, each its own way: laid over each other neither hides the other. */
+const HATCHES = 12
+
 const sheathed = computed(() => {
   const uncertain = [...new Set(shapes.value.sheaths.flat().map((sheath) => sheath.role))]
   const card = pointed.value?.card
@@ -176,13 +179,26 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
         />
       </g>
 
+      <defs v-if="sheathed.length > 1 && !thumbnail">
+        <pattern
+          v-for="role in sheathed"
+          :id="`hatch-${role % HATCHES}`"
+          :key="role"
+          width="6"
+          height="6"
+          patternUnits="userSpaceOnUse"
+          :patternTransform="`rotate(${role % 2 === 0 ? 45 : -45})`"
+        >
+          <path d="M0 0v6" :stroke="roleStyle(role).colour" stroke-width="2" />
+        </pattern>
+      </defs>
       <g v-for="(between, i) in thumbnail ? [] : shapes.sheaths" :key="`b${i}`" class="sheaths">
         <path
           v-for="(sheath, s) in between.filter((one) => sheathed.includes(one.role))"
           :key="s"
           :d="sheath.path"
-          :fill="roleStyle(sheath.role).colour"
-          :opacity="sheath.opacity"
+          :fill="sheathed.length > 1 ? `url(#hatch-${sheath.role % HATCHES})` : roleStyle(sheath.role).colour"
+          :opacity="sheathed.length > 1 ? sheath.opacity * 4 : sheath.opacity"
         />
       </g>
 
@@ -244,6 +260,21 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
             paint-order="stroke"
           >
             {{ pile.label.replace(/^the /, '') }}
+          </text>
+        </template>
+        <template v-if="!thumbnail">
+          <text
+            v-for="each in row.anywhere"
+            :key="`a${each.x}`"
+            :x="each.x"
+            :y="belowBars(row)"
+            font-size="11"
+            fill="var(--soft)"
+            stroke="var(--paper)"
+            stroke-width="3"
+            paint-order="stroke"
+          >
+            {{ $t('deck.runningDeck.anywhere', { letters: each.letters }) }}
           </text>
         </template>
         <g v-for="thing in row.things" :key="`t${thing.name}`" data-testid="thing">

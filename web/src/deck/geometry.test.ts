@@ -225,10 +225,10 @@ describe('layout of the running deck', () => {
 
   describe('a thread whose place is uncertain', () => {
     const trace = traceOf(
-      10,
+      20,
       'A',
-      moment({ deck: range(0, 10) }, [], [role('deck', 1)]),
-      moment({ deck: range(0, 10) }, [], [role('deck', 1)]),
+      moment({ deck: range(0, 20) }, [], [role('deck', 1)]),
+      moment({ deck: range(0, 20) }, [], [role('deck', 1)]),
     )
     const even = range(1, 11).map((position) => ({ place: 'deck', position, share: 0.1 }))
     const sure = [{ place: 'deck', position: 4, share: 1 }]
@@ -256,6 +256,18 @@ describe('layout of the running deck', () => {
       expect(right! - left!).toBeCloseTo(3)
       expect(layOut(trace, FRAME, surveyed(sure, sure)).sheaths[0]).toEqual([])
       expect(layOut(trace, FRAME).sheaths[0]).toEqual([])
+    })
+
+    it('is not drawn where it can be nearly anywhere: a sign says so', () => {
+      const half = range(3, 13).map((position) => ({ place: 'deck', position, share: 0.1 }))
+      const most = range(1, 17).map((position) => ({ place: 'deck', position, share: 1 / 16 }))
+      const shapes = layOut(trace, FRAME, surveyed(half, most))
+
+      expect(shapes.rows.map((row) => row.anywhere)).toEqual([[], [{ x: 0, letters: 'A' }]])
+      expect(shapes.rows.map((row) => row.band.length)).toEqual([10, 0])
+      expect(shapes.sheaths[0]).toEqual([])
+      const fewer = most.slice(0, 15)
+      expect(layOut(trace, FRAME, surveyed(half, fewer)).sheaths[0]).toHaveLength(3)
     })
 
     it('follows the pile in which it is most often', () => {

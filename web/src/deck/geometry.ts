@@ -13,7 +13,7 @@ import {
   type SlotBox,
   type SlotWidths,
 } from './boxes'
-import { band, sheaths, type BandCell, type Sheath } from './likelihood'
+import { anywhereIn, band, sheaths, type BandCell, type Sheath } from './likelihood'
 import { ribbonPath, threadPath } from './paths'
 import { thingBoxes, type ThingBox } from './things'
 
@@ -85,6 +85,8 @@ export interface RowShapes {
   things: ThingBox[]
   slugs: SlugMark[]
   band: BandCell[]
+  /** The letters of who can be anywhere in a pile, where it begins. */
+  anywhere: { x: number; letters: string }[]
 }
 
 /** Everything there is to draw. */
@@ -218,6 +220,12 @@ function layOutRow(
       })),
     ),
     band: survey ? band(survey, index, piles, y) : [],
+    anywhere: piles.flatMap((pile) => {
+      const letters = trace.roles.flatMap((role, i) =>
+        survey && moment.roles[i]?.chosen && anywhereIn(survey, index, i, piles) === pile ? role.letter : [],
+      )
+      return letters.length > 0 ? [{ x: pile.x, letters: letters.join(' ') }] : []
+    }),
   }
 }
 

@@ -37,9 +37,30 @@ const ROUNDING = 1e-9
 /** A card whose place is certain has a sheath no wider than its thread. */
 const THREAD_WIDTH = 3
 
+/** Who can be in so large a part of a pile can be anywhere in it: a band would say nothing, and cover what does. */
+const NEARLY_ALL = 0.8
+
+/** In fewer cards than these every place is told. */
+const FEW = 5
+
+/** The pile in (nearly) all of which a role can be, if there is one. */
+export function anywhereIn(
+  survey: Survey,
+  index: number,
+  role: number,
+  piles: PileBox[],
+): PileBox | undefined {
+  const spots = survey.bands[index]?.[role] ?? []
+  return piles.find((pile) => {
+    const inIt = spots.filter((spot) => spot.place === pile.place)
+    const share = inIt.reduce((sum, spot) => sum + spot.share, 0)
+    return pile.size >= FEW && inIt.length >= NEARLY_ALL * pile.size && share >= NEARLY_ALL
+  })
+}
+
 export function band(survey: Survey, index: number, piles: PileBox[], y: number): BandCell[] {
   return (survey.bands[index] ?? []).flatMap((spots, role) => {
-    if (spots.length < 2) {
+    if (spots.length < 2 || anywhereIn(survey, index, role, piles)) {
       return []
     }
     const likeliest = Math.max(...spots.map((spot) => spot.share))
@@ -94,13 +115,15 @@ export function sheaths(
   slotHeight: number,
   slug: (role: number) => boolean,
 ): Sheath[] {
+  const told = (role: number) =>
+    !anywhereIn(survey, index, role, from.piles) && !anywhereIn(survey, index + 1, role, to.piles)
   const uncertain = (at: number, role: number) => (survey.bands[at]?.[role]?.length ?? 0) > 1
   return (survey.bands[index] ?? []).flatMap((_, role) =>
     SHEATHS.flatMap(({ tail, opacity }) => {
       // A slug follows its first card, which has a sheath of its own where it matters.
       const here = slug(role) ? undefined : extent(survey, index, role, from.piles, tail)
       const there = extent(survey, index + 1, role, to.piles, tail)
-      if (!here || !there || !(uncertain(index, role) || uncertain(index + 1, role))) {
+      if (!here || !there || !told(role) || !(uncertain(index, role) || uncertain(index + 1, role))) {
         return []
       }
       const top = from.y + slotHeight

@@ -15,7 +15,7 @@ describe('the field of a number', () => {
     expect(screen.getByLabelText<HTMLSelectElement>('Number announced: which').value).toBe('guess.guess')
 
     await fill(screen.getByLabelText('Number announced: how many more'), '3')
-    await says(() => row('deal'), 'Announce the guess of step 4, and 3')
+    await says(() => row('deal'), 'Announce your guess of step 4, and 3')
     // Right unless the guess is two too low: one guess in five.
     await screen.findByText(/holds in 80 %/)
     await saved()

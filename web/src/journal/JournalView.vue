@@ -8,7 +8,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, reactive, ref, watch } from 'vue'
 import CountBars from './CountBars.vue'
 import JournalTable from './JournalTable.vue'
-import MonthChart from './MonthChart.vue'
+import ProgressCharts from './ProgressCharts.vue'
 
 const wanted = reactive({ kind: '', routine: '', from: '', until: '' })
 /** After what the pages up to the one that is seen begin: the first begins at the newest. */
@@ -89,8 +89,8 @@ useViewKeys([{ keys: '?', does: t('journal.journalView.theseKeys') }])
     </p>
 
     <template v-if="figures.data.value && all > 0">
-      <div class="mt-5 grid gap-6 lg:grid-cols-2">
-        <MonthChart :months="figures.data.value.months" />
+      <div class="mt-5 grid gap-x-10 gap-y-6 lg:grid-cols-2">
+        <ProgressCharts :months="figures.data.value.months" :routine="wanted.routine" :move-name="moveName" />
         <div
           v-if="figures.data.value.reasons.length + figures.data.value.moves.length > 0"
           class="grid gap-6 sm:grid-cols-2"
@@ -142,20 +142,6 @@ useViewKeys([{ keys: '?', does: t('journal.journalView.theseKeys') }])
           </tbody>
         </table>
       </div>
-      <p v-if="figures.data.value.margin > 0" class="mt-3">
-        {{ $t('journal.journalView.youJudgePacketsToWithin', { margin: figures.data.value.margin }) }}
-      </p>
-      <p v-if="Object.keys(figures.data.value.tempo).length > 0" class="mt-1">
-        {{
-          $t('journal.journalView.evenAt', {
-            moves: Object.entries(figures.data.value.tempo)
-              .map(([move, tempo]) =>
-                $t('journal.journalView.aMinute', { move: moveName(move), tempo: Math.round(tempo) }),
-              )
-              .join(', '),
-          })
-        }}
-      </p>
     </template>
 
     <section v-if="all > 0" class="mt-6" :aria-label="$t('journal.journalView.timeLine')">

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { t } from '@/words'
-import type { Pile, Rehearsal, Routine, Trace, World } from '@/api/client'
+import { answered, api, type Pile, type Rehearsal, type Routine, type Trace, type World } from '@/api/client'
+import { useComputation } from '@/api/computation'
 import { RoleChip } from '@/deck'
 import { clock } from '@/ui/time'
-import { computed } from 'vue'
+import { alone } from '@/routine'
+import { computed, shallowRef } from 'vue'
 import { slips, total, type Session } from './session'
 import SlipFinder from './SlipFinder.vue'
 
@@ -26,33 +28,91 @@ const ENDS = 5
 
 const end = computed(() => props.trace.moments.at(-1)!)
 
-function cards(pile: Pile, from: number, to: number) {
-  return pile.cards.slice(from, to).map((number, i) => ({
-    number,
-    ...props.trace.cards[number]!,
-    up: pile.faceUp[from + i]!,
-    role: end.value.roles.findIndex((r) => r.card === number),
-    position: from + i + 1,
-  }))
+const survey = useComputation((computation) =>
+  answered(api.POST('/api/survey', { body: { routine: alone(props.routine), computation } })),
+)
+/** The end with what you know of it, once all ways were gone through. */
+const known = shallowRef<Trace['moments'][number]>()
+void survey.start()
+void knowTheEnd()
+
+async function knowTheEnd(): Promise<void> {
+  try {
+    const body = { routine: alone(props.routine), world: props.world }
+    known.value = (await answered(api.POST('/api/trace/known', { body }))).moments.at(-1)
+  } catch {
+    // Without it no number is told.
+  }
 }
 
-const piles = computed(() =>
-  end.value.piles.map((pile) => {
-    const short = pile.cards.length <= 2 * ENDS
+/** What is so at the end whichever way it went. */
+const always = computed(() =>
+  (survey.answer.value?.findings ?? [])
+    .filter(
+      (f) => f.kind === 'claim' && f.verdict === 'always' && f.moment === props.trace.moments.length - 1,
+    )
+    .map((f) => f.sentence),
+)
+/** Whether nothing was left to people, hands or chance: then every card that was stated is where this run has it. */
+const settled = computed(() => props.trace.moments.every((m) => m.choices.length === 0))
+
+type RoleState = Trace['moments'][number]['roles'][number]
+
+/** Where a card should be: a number only where you know it. */
+function place(role: number): string {
+  const state = end.value.roles[role]!
+  const knows = known.value?.roles[role]
+  const { position, fromBottom, placeLabel } = state
+  if (settled.value || knows?.placeKnown === 'exact') {
+    const side = state.faceUp ? t('rehearse.endCheck.up') : t('rehearse.endCheck.down')
+    return t('rehearse.endCheck.fromTheTopFromThe', { position, fromBottom, placeLabel, state: side })
+  }
+  if (knows?.placeKnown === 'near') {
+    return t('rehearse.endCheck.near', { position, within: knows.within, placeLabel })
+  }
+  return knows?.placeKnown === 'in-pile' || knows?.placeKnown === 'by-looking'
+    ? t('rehearse.endCheck.somewhereIn', { placeLabel })
+    : t('rehearse.endCheck.anywhere')
+}
+
+function placed(state: RoleState, role: number): boolean {
+  return state.place !== '' && (settled.value || known.value?.roles[role]?.placeKnown === 'exact')
+}
+
+/** A card as it should lie there: its name where somebody stated it, and where it is so in all ways. */
+function cards(pile: Pile, from: number, to: number) {
+  return pile.cards.slice(from, to).map((number, i) => {
+    const card = props.trace.cards[number]!
+    const role = end.value.roles.findIndex((r, index) => r.card === number && placed(r, index))
+    const told = card.stated !== 'open' && (settled.value || role >= 0)
     return {
-      label: pile.label,
-      size: pile.cards.length,
-      rows: short
-        ? [{ name: t('rehearse.endCheck.topToBottom'), cards: cards(pile, 0, pile.cards.length) }]
-        : [
-            { name: t('rehearse.endCheck.topFive'), cards: cards(pile, 0, ENDS) },
-            {
-              name: t('rehearse.endCheck.bottomFive'),
-              cards: cards(pile, pile.cards.length - ENDS, pile.cards.length),
-            },
-          ],
+      number,
+      name: told ? card.name : t('rehearse.endCheck.someCard'),
+      sign: told ? card.sign : '',
+      red: told && card.red,
+      up: pile.faceUp[from + i]!,
+      tells: told || role >= 0,
+      role,
+      position: from + i + 1,
     }
-  }),
+  })
+}
+
+/** The piles of which something is known, card by card. */
+const piles = computed(() =>
+  end.value.piles
+    .map((pile) => {
+      const { length } = pile.cards
+      const rows =
+        length <= 2 * ENDS
+          ? [{ name: t('rehearse.endCheck.topToBottom'), cards: cards(pile, 0, length) }]
+          : [
+              { name: t('rehearse.endCheck.topFive'), cards: cards(pile, 0, ENDS) },
+              { name: t('rehearse.endCheck.bottomFive'), cards: cards(pile, length - ENDS, length) },
+            ]
+      return { label: pile.label, size: length, rows: rows.filter((row) => row.cards.some((c) => c.tells)) }
+    })
+    .filter((pile) => pile.rows.length > 0),
 )
 /** Kept is said when it is kept. */
 const said = computed(() => {
@@ -109,7 +169,15 @@ function stepName(stepId: string): string {
     <div class="mt-5 grid gap-8 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
       <div>
         <h3 class="text-xl">{{ $t('rehearse.endCheck.whatShouldBeThere') }}</h3>
-        <ul class="mt-2 space-y-2">
+        <ul v-if="always.length > 0" class="mt-2 space-y-1 text-xl" data-testid="in-every-way">
+          <li v-for="sentence in always" :key="sentence">
+            <span class="text-holds" aria-hidden="true">✓</span> {{ sentence }}
+          </li>
+        </ul>
+        <p v-else-if="survey.running.value" class="mt-2 text-soft">
+          {{ $t('rehearse.endCheck.goingThrough') }}
+        </p>
+        <ul class="mt-3 space-y-2">
           <li
             v-for="(state, i) in end.roles"
             :key="trace.roles[i]!.letter"
@@ -117,14 +185,7 @@ function stepName(stepId: string): string {
           >
             <RoleChip :letter="trace.roles[i]!.letter" :index="i" />
             <span v-if="state.place">
-              <strong>{{ trace.roles[i]!.label }}</strong>{{
-                $t('rehearse.endCheck.fromTheTopFromThe', {
-                  position: state.position,
-                  fromBottom: state.fromBottom,
-                  placeLabel: state.placeLabel,
-                  state: state.faceUp ? $t('rehearse.endCheck.up') : $t('rehearse.endCheck.down'),
-                })
-              }}
+              <strong>{{ trace.roles[i]!.label }}</strong>{{ place(i) }}
             </span>
             <span v-else>{{
               $t('rehearse.endCheck.notChosenThisTime', { label: trace.roles[i]!.label })
@@ -133,9 +194,7 @@ function stepName(stepId: string): string {
         </ul>
         <div v-for="pile in piles" :key="pile.label" class="mt-5">
           <h4 class="font-semibold">
-            {{
-              $t('rehearse.endCheck.cards', { pile: pile.label.replace(/^the /, 'The '), pile2: pile.size })
-            }}
+            {{ $t('rehearse.endCheck.cards', { pile: pile.label, n: pile.size }, pile.size) }}
           </h4>
           <div
             v-for="row in pile.rows"
@@ -170,7 +229,6 @@ function stepName(stepId: string): string {
             </span>
           </div>
         </div>
-        <p class="mt-3 text-sm text-soft">{{ $t('rehearse.endCheck.theNamesAreRightIf') }}</p>
       </div>
       <div>
         <h3 class="text-xl">{{ $t('rehearse.endCheck.stepByStep') }}</h3>

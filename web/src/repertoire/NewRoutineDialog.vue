@@ -32,7 +32,7 @@ const choices = computed(() => [
   ...(beginnings.data.value ?? []).map((b) => ({
     value: b.effect,
     label: b.effect,
-    says: b.routine.summary,
+    says: b.sees,
   })),
   {
     value: END,

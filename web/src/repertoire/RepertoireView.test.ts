@@ -12,7 +12,7 @@ const card = (title: string) => cards().find((each) => within(each).queryByText(
 async function opened() {
   nothingInSight()
   await openPage('/')
-  await waitFor(() => expect(card("The purser’s wager")).toBeTruthy())
+  await waitFor(() => expect(card('The purser’s wager')).toBeTruthy())
 }
 
 async function openNew(title: string) {
@@ -37,7 +37,7 @@ describe('the shelf', () => {
     await fireEvent.click(await screen.findByRole('button', { name: 'wager' }))
 
     await waitFor(() => expect(card('What the fog keeps')).toBeUndefined())
-    expect(card("The purser’s wager")).toBeTruthy()
+    expect(card('The purser’s wager')).toBeTruthy()
   })
 
   it.each([

@@ -10,12 +10,14 @@ export interface Unknown {
   label: string
   /** The last value worth trying. */
   most: number
+  /** Whether somebody else decides it, who would have to be brought to it. */
+  theirs?: boolean
 }
 
 /** Counts of more beats have more ways than anybody waits for. */
 const MOST_BEATS = 5
 
-/** All of a routine that can be solved for: counts, depths and beats of steps, numbers in claims, start places. */
+/** All of a routine that can be solved for: what the performer decides first, what they choose freely last. */
 export function unknowns(routine: Routine, catalogue: Catalogue, cards: number): Unknown[] {
   const steps = routine.steps.flatMap((step, i) => {
     const move = catalogue.moves.find((m) => m.id === step.move)
@@ -27,6 +29,7 @@ export function unknowns(routine: Routine, catalogue: Catalogue, cards: number):
         setting: s.name,
         label: `${i + 1} · ${move!.name}: ${s.label}`,
         most: s.name === 'times' ? 6 : cards,
+        theirs: s.bySpectator,
       }))
   })
   const beats = routine.steps.flatMap((step, i) => {
@@ -77,7 +80,8 @@ export function unknowns(routine: Routine, catalogue: Catalogue, cards: number):
       most: pile.cards.split(/\s+/).length,
     })),
   )
-  return [...steps, ...beats, ...claims, ...starts, ...laid]
+  const theirs = steps.filter((step) => step.theirs)
+  return [...steps.filter((step) => !step.theirs), ...beats, ...claims, ...starts, ...laid, ...theirs]
 }
 
 /** The routine with a value for an unknown, in words or as a number; the server solves, this only writes it down. */

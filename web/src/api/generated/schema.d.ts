@@ -300,6 +300,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/evening/pocket.html": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The set as one page for a phone, which needs no network: set-ups, cues, what to put right in between, and every step.
+         * @description The set as one page for a phone, which needs no network: set-ups, cues, what to put right in between, and every step.
+         */
+        post: operations["pocketSet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/folder": {
         parameters: {
             query?: never;
@@ -372,6 +392,26 @@ export interface paths {
          * @description What came of them: by month, by routine and by move.
          */
         get: operations["figures"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/over-time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * How practice went over time: counts, judged packets, and the steps of a routine.
+         * @description How practice went over time: counts, judged packets, and the steps of a routine.
+         */
+        get: operations["overTime"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1116,6 +1156,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/routines/{id}/pocket.html": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The same as one page for a phone, which needs no network.
+         * @description The same as one page for a phone, which needs no network.
+         */
+        get: operations["pocketRoutine"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/routines/{id}/redo": {
         parameters: {
             query?: never;
@@ -1208,8 +1268,8 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * The routine to be read: what to do and say, with the deck after each step, as a PDF.
-         * @description The routine to be read: what to do and say, with the deck after each step, as a PDF.
+         * What to do and say, with the deck after each step, as a PDF.
+         * @description What to do and say, with the deck after each step, as a PDF.
          */
         get: operations["scriptPages"];
         put?: never;
@@ -1556,6 +1616,8 @@ export interface components {
             effect: string;
             /** @description what there is then, ready to be changed */
             routine: components["schemas"]["RoutineDocument"];
+            /** @description the same in a sentence, of any routine that begins so */
+            sees: string;
         };
         /** @description What people believe by then, by the claim that states it, if one does; and whether it is so in this world. */
         BeliefDocument: {
@@ -1866,20 +1928,11 @@ export interface components {
         };
         /** @description Figures of a time. */
         FiguresDocument: {
-            /**
-             * Format: int32
-             * @description how many cards must be added to a judged packet; 0 while there are too few tries
-             */
-            margin: number;
             months: components["schemas"]["MonthDocument"][];
             /** @description by the id of a move, how often it slipped */
             moves: components["schemas"]["CountDocument"][];
             reasons: components["schemas"]["CountDocument"][];
             routines: components["schemas"]["RoutineFigures"][];
-            /** @description by the id of a move, the tempo at which it is even, in beats a minute */
-            tempo: {
-                [key: string]: number;
-            };
         };
         /**
          * @description <code>kind</code> is claim, expected-before, expected-after or can-be-done; <code>verdict</code> always, sometimes, never, open: nothing
@@ -2082,9 +2135,24 @@ export interface components {
             /** Format: int32 */
             letters: number;
         };
+        /** @description The guesses of a month and those before it, as far as they still count. */
+        MarginDocument: {
+            /** Format: int32 */
+            guesses: number;
+            /** Format: int32 */
+            margin: number;
+            month: string;
+        };
         MarkingDocument: {
             card: string;
             mark: string;
+        };
+        /** @description What was measured on a day, the median where it was done more than once. */
+        MeasuredDocument: {
+            /** Format: date */
+            day: string;
+            /** Format: double */
+            value: number;
         };
         MomentDocument: {
             alsoSeen: components["schemas"]["ShownDocument"][];
@@ -2116,6 +2184,8 @@ export interface components {
             performed: number;
             /** Format: int32 */
             runs: number;
+            /** Format: int32 */
+            slips: number;
         };
         /** @description <code>faults</code>: why a run may slip at it, a few words each. <code>basic</code>: one of the few by which performers are first asked what they can do. */
         MoveDocument: {
@@ -2210,6 +2280,17 @@ export interface components {
             id: string;
             kind: string;
             sentence: string;
+        };
+        /** @description How practice went over time. */
+        OverTimeDocument: {
+            /** @description by move, how much the beats vary, in per cent of a beat */
+            evenness: components["schemas"]["SeriesDocument"][];
+            /** @description by month, how many cards must be added to a judged packet */
+            margins: components["schemas"]["MarginDocument"][];
+            /** @description by step of the routine that was asked for, how long it took, in seconds; none of all routines together */
+            steps: components["schemas"]["SeriesDocument"][];
+            /** @description by move, in beats a minute */
+            tempo: components["schemas"]["SeriesDocument"][];
         };
         /** @description A move that the performer composed; <code>=name</code> in the settings of a part refers to one of its own settings. */
         OwnMoveDocument: {
@@ -2545,6 +2626,17 @@ export interface components {
             pastTheKey: number;
             /** Format: int32 */
             smallest: number;
+        };
+        /** @description What was measured again and again. */
+        SeriesDocument: {
+            /** @description the id of the move */
+            move: string;
+            /**
+             * Format: int32
+             * @description the number of the step; 0 when it is about the move wherever it is
+             */
+            nth: number;
+            points: components["schemas"]["MeasuredDocument"][];
         };
         /** @description A set as it is written to a file, stored and sent: the open format of <code>docs/formats/set.schema.json</code>. */
         SetDocument: {
@@ -4370,6 +4462,75 @@ export interface operations {
             };
         };
     };
+    pocketSet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/html": string;
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     folder: {
         parameters: {
             query?: never;
@@ -4572,6 +4733,55 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FiguresDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    overTime: {
+        parameters: {
+            query?: {
+                routine?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OverTimeDocument"];
                 };
             };
             /** @description It cannot be made sense of. */
@@ -7931,6 +8141,55 @@ export interface operations {
             };
         };
     };
+    pocketRoutine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/html": string;
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     redo: {
         parameters: {
             query?: never;
@@ -8295,7 +8554,11 @@ export interface operations {
     };
     scriptText: {
         parameters: {
-            query?: never;
+            query?: {
+                outs?: boolean;
+                patter?: boolean;
+                times?: boolean;
+            };
             header?: never;
             path: {
                 /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
@@ -8311,7 +8574,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "text/markdown;charset=UTF-8": string;
+                    "text/markdown": string;
                 };
             };
             /** @description It cannot be made sense of. */
@@ -8341,11 +8604,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
+            /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
     scriptPages: {
         parameters: {
-            query?: never;
+            query?: {
+                outs?: boolean;
+                patter?: boolean;
+                times?: boolean;
+            };
             header?: never;
             path: {
                 /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
@@ -8384,6 +8660,15 @@ export interface operations {
             };
             /** @description There is nothing at this address. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some parameters are not as they must be: each with its value, the rule, and what to do. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

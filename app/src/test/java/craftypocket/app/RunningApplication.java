@@ -122,6 +122,9 @@ public final class RunningApplication implements BeforeAllCallback {
         return new Instance(application, base, token);
     }
 
+    /** With the demo routines, and the made-up year of practice. */
+    static final String WITH_PRACTICE = "with practice";
+
     public static ConfigurableApplicationContext start(Path data, String demo) {
         return start(data, demo, context -> {});
     }
@@ -131,7 +134,12 @@ public final class RunningApplication implements BeforeAllCallback {
         SpringApplication application = new SpringApplication(CraftyPocketApplication.class);
         application.addInitializers(difference);
         return application.run(
-                "--server.port=0", "--crafty.data=" + data, "--crafty.demo=" + demo, "--spring.main.banner-mode=off");
+                "--server.port=0",
+                "--crafty.data=" + data,
+                "--crafty.demo=" + !demo.equals("false"),
+                // Tests count what they keep themselves.
+                "--crafty.demo-practice=" + demo.equals(WITH_PRACTICE),
+                "--spring.main.banner-mode=off");
     }
 
     static int port(ConfigurableApplicationContext application) {

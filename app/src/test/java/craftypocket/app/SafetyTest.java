@@ -19,6 +19,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import tools.jackson.databind.JsonNode;
 
 @ExtendWith(RunningApplication.class)
 class SafetyTest {
@@ -161,6 +162,42 @@ class SafetyTest {
                 .isEqualTo(DemoRoutinesTest.demos().size());
         assertThat(routinesAfterStart(data.resolve("demo"), "true"))
                 .isEqualTo(DemoRoutinesTest.demos().size());
+    }
+
+    /** What the journal shows of the year: runs and slips in every month, and each figure better at its end. */
+    @Test
+    void the_demo_evening_has_a_year_of_practice(@TempDir Path data) throws IOException {
+        try (ConfigurableApplicationContext application =
+                RunningApplication.start(data, RunningApplication.WITH_PRACTICE)) {
+            String base = "http://127.0.0.1:" + RunningApplication.port(application);
+            JsonNode months = RunningApplication.at(base + "/api/journal/figures?kind=rehearsal")
+                    .json()
+                    .path("months");
+            assertThat(months.size()).isBetween(12, 13);
+
+            String plank = null;
+            for (JsonNode routine :
+                    RunningApplication.at(base + "/api/routines").json()) {
+                plank = routine.path("title").asString().equals("The loose plank")
+                        ? routine.path("id").asString()
+                        : plank;
+            }
+            JsonNode progress = RunningApplication.at(base + "/api/journal/over-time?routine=" + plank)
+                    .json();
+            assertThat(progress.path("steps").size()).isGreaterThan(2);
+            JsonNode seconds = progress.path("steps").get(0).path("points");
+            assertThat(last(seconds)).isLessThan(seconds.get(0).path("value").asDouble());
+            assertThat(progress.path("tempo").size()).isEqualTo(2);
+            JsonNode tempo = progress.path("tempo").get(0).path("points");
+            assertThat(last(tempo)).isGreaterThan(tempo.get(0).path("value").asDouble());
+            JsonNode margins = progress.path("margins");
+            assertThat(margins.get(margins.size() - 1).path("margin").asInt())
+                    .isLessThan(margins.get(0).path("margin").asInt());
+        }
+    }
+
+    private static double last(JsonNode points) {
+        return points.get(points.size() - 1).path("value").asDouble();
     }
 
     private static int routinesAfterStart(Path data, String demo) {

@@ -7,7 +7,6 @@ import craftypocket.app.journal.JournalDocument.FiguresDocument;
 import craftypocket.app.journal.JournalDocument.MonthDocument;
 import craftypocket.app.journal.JournalDocument.RoutineFigures;
 import craftypocket.app.journal.JournalDocument.TimeLineDocument;
-import craftypocket.app.rehearsal.Practised;
 import craftypocket.app.routines.RoutineService;
 import java.sql.Array;
 import java.sql.ResultSet;
@@ -63,12 +62,10 @@ class Journal {
 
     private final JdbcClient database;
     private final RoutineService routines;
-    private final Practised practised;
 
-    Journal(JdbcClient database, RoutineService routines, Practised practised) {
+    Journal(JdbcClient database, RoutineService routines) {
         this.database = database;
         this.routines = routines;
-        this.practised = practised;
     }
 
     private JdbcClient.StatementSpec asked(String sql, Wanted wanted) {
@@ -137,9 +134,7 @@ class Journal {
                 most(
                         "select w.reason, count(*) from run_reason w join (select e.id" + WANTED
                                 + ") e on e.id = w.run_id group by w.reason",
-                        wanted),
-                practised.tempos(),
-                practised.margin());
+                        wanted));
     }
 
     /** By month as the clock on the wall has it. */
@@ -147,11 +142,11 @@ class Journal {
         String month = "formatdatetime(cast(e.done_at as timestamp), 'yyyy-MM')";
         return asked(
                         "select " + month + " as month_of, count(*) filter (where e.kind = 'rehearsal'),"
-                                + " count(*) filter (where e.kind = 'performance'), count(*) filter (where e.came_out)"
-                                + WANTED + " group by " + month + " order by month_of",
+                                + " count(*) filter (where e.kind = 'performance'), count(*) filter (where e.came_out),"
+                                + " sum(e.slips)" + WANTED + " group by " + month + " order by month_of",
                         wanted)
                 .query((row, number) ->
-                        new MonthDocument(row.getString(1), row.getInt(2), row.getInt(3), row.getInt(4)))
+                        new MonthDocument(row.getString(1), row.getInt(2), row.getInt(3), row.getInt(4), row.getInt(5)))
                 .list();
     }
 

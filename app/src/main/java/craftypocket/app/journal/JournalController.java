@@ -47,10 +47,12 @@ class JournalController {
     private static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=UTF-8");
 
     private final Journal journal;
+    private final OverTime overTime;
     private final JournalCsv csv;
     private final Computations computations;
 
-    JournalController(Journal journal, JournalCsv csv, Computations computations) {
+    JournalController(Journal journal, OverTime overTime, JournalCsv csv, Computations computations) {
+        this.overTime = overTime;
         this.computations = computations;
         this.journal = journal;
         this.csv = csv;
@@ -75,6 +77,12 @@ class JournalController {
             @RequestParam(required = false) @OfOurTime LocalDate from,
             @RequestParam(required = false) @OfOurTime LocalDate until) {
         return journal.figures(wanted(kind, routine, from, until));
+    }
+
+    /** How practice went over time: counts, judged packets, and the steps of a routine. */
+    @GetMapping("/over-time")
+    OverTimeDocument overTime(@RequestParam(required = false) UUID routine) {
+        return overTime.of(routine);
     }
 
     /** The whole journal as a table (CSV, RFC 4180). */

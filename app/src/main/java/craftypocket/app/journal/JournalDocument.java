@@ -3,7 +3,6 @@ package craftypocket.app.journal;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 
 /** What rehearsals and performances came to. */
@@ -40,7 +39,7 @@ final class JournalDocument {
     record TimeLineDocument(@NotNull List<EntryDocument> entries, int all, String next) {}
 
     /** What came of a month. */
-    record MonthDocument(@NotNull String month, int runs, int performed, int cameOut) {}
+    record MonthDocument(@NotNull String month, int runs, int performed, int cameOut, int slips) {}
 
     /** Slips by what they were in, or why: the most frequent first. */
     record CountDocument(@NotNull String what, int times) {}
@@ -67,14 +66,10 @@ final class JournalDocument {
      * Figures of a time.
      *
      * @param moves by the id of a move, how often it slipped
-     * @param tempo by the id of a move, the tempo at which it is even, in beats a minute
-     * @param margin how many cards must be added to a judged packet; 0 while there are too few tries
      */
     record FiguresDocument(
             @NotNull List<MonthDocument> months,
             @NotNull List<RoutineFigures> routines,
             @NotNull List<CountDocument> moves,
-            @NotNull List<CountDocument> reasons,
-            @NotNull Map<String, Double> tempo,
-            int margin) {}
+            @NotNull List<CountDocument> reasons) {}
 }

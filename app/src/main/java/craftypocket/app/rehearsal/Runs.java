@@ -2,13 +2,19 @@ package craftypocket.app.rehearsal;
 
 import craftypocket.app.routines.RoutineService;
 import craftypocket.core.rehearse.Evenness;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.springframework.data.domain.PageRequest;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,6 +23,9 @@ import tools.jackson.databind.json.JsonMapper;
 /** The run-throughs of all routines, for other features. */
 @Service
 public class Runs {
+
+    /** Two runs a week for a year. */
+    private static final int MOST_RUNS = 100;
 
     private final RehearsalRepository rehearsals;
     private final RoutineService routines;
@@ -72,6 +81,23 @@ public class Runs {
         why.forEach(reason -> database.sql("insert into run_reason (run_id, reason) values (?, ?)")
                 .params(id, reason)
                 .update());
+    }
+
+    /** How long steps of a routine took in its last runs, in seconds, by step and day; what took no time was not done. */
+    @Transactional(readOnly = true)
+    public Map<String, Map<LocalDate, List<Double>>> secondsOfSteps(UUID routine) {
+        Map<String, Map<LocalDate, List<Double>>> seconds = new HashMap<>();
+        for (RehearsalEntity run :
+                rehearsals.findByRoutineIdOrderByStartedAtDesc(routine, PageRequest.of(0, MOST_RUNS))) {
+            RehearsalDocument done = json.readValue(run.text(), RehearsalDocument.class);
+            LocalDate day = LocalDate.ofInstant(done.startedAt(), ZoneId.systemDefault());
+            done.steps().stream()
+                    .filter(step -> step.millis() > 0)
+                    .forEach(step -> seconds.computeIfAbsent(step.stepId(), id -> new TreeMap<>())
+                            .computeIfAbsent(day, each -> new ArrayList<>())
+                            .add(step.millis() / 1000.0));
+        }
+        return seconds;
     }
 
     /** How long routines take; those that were never run are missing. */

@@ -17,24 +17,48 @@ class Beginnings {
      * One of them.
      *
      * @param effect what people see, in a few words
+     * @param sees the same in a sentence, of any routine that begins so
      * @param routine what there is then, ready to be changed
      */
-    record Beginning(@NotNull String effect, @NotNull RoutineDocument routine) {}
+    record Beginning(
+            @NotNull String effect,
+            @NotNull String sees,
+            @NotNull RoutineDocument routine) {}
 
     private final List<Beginning> all;
 
     Beginnings(JsonMapper json) {
         all = List.of(
-                read(json, "A card is found", "beginnings/found.json"),
-                read(json, "A card is forced", "beginnings/forced.json"),
-                read(json, "Two packets change places", "demo/22-packets-change.json"),
-                read(json, "A card is only thought of", "demo/27-only-thought-of.json"),
-                read(json, "An order survives riffles", "demo/31-order-under-riffles.json"));
+                read(
+                        json,
+                        "A card is found",
+                        "They take a card, put it back and cut; you name it.",
+                        "beginnings/found.json"),
+                read(
+                        json,
+                        "A card is forced",
+                        "They stop you anywhere and take the card there: the one that you know.",
+                        "beginnings/forced.json"),
+                read(
+                        json,
+                        "Two packets change places",
+                        "Two packets are shown and laid down; card by card each turns into the other.",
+                        "demo/22-packets-change.json"),
+                read(
+                        json,
+                        "A card is only thought of",
+                        "They see one card among many and keep it in mind; you name it.",
+                        "demo/27-only-thought-of.json"),
+                read(
+                        json,
+                        "An order survives riffles",
+                        "They riffle the deck themselves, after they remembered a card; you find it.",
+                        "demo/31-order-under-riffles.json"));
     }
 
-    private static Beginning read(JsonMapper json, String effect, String file) {
+    private static Beginning read(JsonMapper json, String effect, String sees, String file) {
         try (InputStream stream = new ClassPathResource(file).getInputStream()) {
-            return new Beginning(effect, json.readValue(stream, RoutineDocument.class));
+            return new Beginning(effect, sees, json.readValue(stream, RoutineDocument.class));
         } catch (IOException broken) {
             throw new UncheckedIOException(broken);
         }

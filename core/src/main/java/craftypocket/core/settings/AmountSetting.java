@@ -90,7 +90,7 @@ public final class AmountSetting extends NumberSetting {
         return ranged;
     }
 
-    /** What later steps call its number, such as {@code the guess}; its label otherwise. */
+    /** What later steps call its number, such as {@code your guess}; its label otherwise. */
     public AmountSetting called(String words) {
         later = words;
         return this;

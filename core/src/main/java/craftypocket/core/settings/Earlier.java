@@ -55,7 +55,7 @@ public final class Earlier {
         return OptionalInt.of(notes.computeIfAbsent(amount, name -> notes.size()));
     }
 
-    /** An amount in words: the guess of step 4. */
+    /** An amount in words: your guess of step 4. */
     String told(String amount) {
         return amounts.get(amount);
     }

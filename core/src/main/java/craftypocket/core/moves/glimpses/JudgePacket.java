@@ -19,7 +19,7 @@ final class JudgePacket extends Move {
 
     private final PlaceSetting pile = has(Setting.place("pile", "Looked at", "table:packet"));
     private final AmountSetting guess = has(Setting.amount("guess", "Guessed", "size±2")
-            .called("the guess")
+            .called("your guess")
             .heard()
             .between(always(0), always(Amount.MOST))
             .told("you guess #"));
