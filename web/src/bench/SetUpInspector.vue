@@ -130,7 +130,7 @@ function text(event: Event): string {
         <input
           v-typed="placed.nth"
           type="number"
-          class="w-16 field"
+          class="w-14 field"
           min="1"
           max="104"
           :aria-label="$t('bench.setUpInspector.placeOfCard', { i: i + 1 })"

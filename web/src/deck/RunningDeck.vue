@@ -18,6 +18,8 @@ const props = defineProps<{
   slotHeight?: number
   /** From the top of a row to its slots: leave room for the written positions. */
   slotTop?: number
+  /** How wide a slot becomes at most. */
+  widestSlot?: number
   /** A card that is pointed at elsewhere than here. */
   held?: { moment: number; card: number }
   /** A picture without words, for lists. */
@@ -39,6 +41,7 @@ const shapes = computed(() =>
       rowTops: props.rowTops,
       slotHeight: slotHeight.value,
       slotTop: props.slotTop ?? 20,
+      ...(props.widestSlot ? { widestSlot: props.widestSlot } : {}),
     },
     props.survey,
   ),
@@ -248,22 +251,6 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
         </template>
         <template v-if="!thumbnail">
           <text
-            v-for="(pile, p) in row.piles.filter((p) => p.place !== 'deck' && !p.place.startsWith('in:'))"
-            :key="pile.place"
-            :x="labelFromLeft(pile) ? pile.x : pile.end"
-            :y="belowBars(row) + (p % 2) * 11"
-            :text-anchor="labelFromLeft(pile) ? 'start' : 'end'"
-            font-size="11"
-            fill="var(--soft)"
-            stroke="var(--paper)"
-            stroke-width="3"
-            paint-order="stroke"
-          >
-            {{ pile.label.replace(/^the /, '') }}
-          </text>
-        </template>
-        <template v-if="!thumbnail">
-          <text
             v-for="each in row.anywhere"
             :key="`a${each.x}`"
             :x="each.x"
@@ -357,6 +344,23 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
         :stroke-width="thumbnail ? 3 : 2.6"
         :stroke-dasharray="roleStyle(thread.role).dash"
       />
+      <!-- Over the threads: a name is read, whatever runs behind it. -->
+      <g v-for="(row, i) in thumbnail ? [] : shapes.rows" :key="`n${i}`" v-memo="[row, slotHeight, width]">
+        <text
+          v-for="(pile, p) in row.piles.filter((p) => p.place !== 'deck' && !p.place.startsWith('in:'))"
+          :key="pile.place"
+          :x="labelFromLeft(pile) ? pile.x : pile.end"
+          :y="belowBars(row) + (p % 2) * 11"
+          :text-anchor="labelFromLeft(pile) ? 'start' : 'end'"
+          font-size="11"
+          fill="var(--soft)"
+          stroke="var(--paper)"
+          stroke-width="3"
+          paint-order="stroke"
+        >
+          {{ pile.label.replace(/^the /, '') }}
+        </text>
+      </g>
       <path
         v-if="pointed"
         :d="pointedPath"

@@ -63,7 +63,7 @@ export function roomOf(moment: Moment, survey: Survey | undefined, index: number
   return (pile) => Math.max(pile.cards.length, widest.get(pile.place) ?? 0)
 }
 
-export function slotWidths(trace: Trace, width: number, rooms: RoomOf[]): SlotWidths {
+export function slotWidths(trace: Trace, width: number, rooms: RoomOf[], widest = WIDEST_SLOT): SlotWidths {
   /** What the gaps between piles and the things without cards leave. */
   const room = (moment: Moment) => {
     const side = units(moment)
@@ -73,7 +73,7 @@ export function slotWidths(trace: Trace, width: number, rooms: RoomOf[]): SlotWi
   /** The width of large slots, when small ones are as wide as this, so that every moment fits. */
   const manyWith = (few: number) =>
     Math.min(
-      WIDEST_SLOT,
+      widest,
       ...trace.moments.map((moment, index) => {
         const held = moment.piles.map(rooms[index]!)
         const small = held.filter((cards) => cards <= FEW).reduce((sum, cards) => sum + cards, 0)
@@ -83,7 +83,7 @@ export function slotWidths(trace: Trace, width: number, rooms: RoomOf[]): SlotWi
     )
   const all = (index: number) =>
     trace.moments[index]!.piles.reduce((sum, pile) => sum + rooms[index]!(pile), 0)
-  const even = Math.min(WIDEST_SLOT, ...trace.moments.map((m, i) => room(m) / Math.max(1, all(i))))
+  const even = Math.min(widest, ...trace.moments.map((m, i) => room(m) / Math.max(1, all(i))))
   const many = manyWith(WIDE_SLOT)
   return even < WIDE_SLOT && many >= NARROWEST_SLOT ? { few: WIDE_SLOT, many } : { few: even, many: even }
 }

@@ -27,6 +27,8 @@ export interface Frame {
   slotHeight: number
   /** From the top of a row to the top of its slots. */
   slotTop: number
+  /** A slot grows no wider than this, however few the cards. */
+  widestSlot?: number
 }
 
 /** A block of cards on its way from one moment to the next, as an SVG path. */
@@ -122,7 +124,7 @@ export function layOut(trace: Trace, frame: Frame, survey?: Survey): DeckShapes 
   // While a step was added or removed the measured rows are those of before.
   const tops = frame.rowTops?.length === trace.moments.length + 1 ? frame.rowTops : undefined
   const rooms = trace.moments.map((moment, index) => roomOf(moment, survey, index))
-  const widths = slotWidths(trace, frame.width, rooms)
+  const widths = slotWidths(trace, frame.width, rooms, frame.widestSlot)
   const rows = trace.moments.map((moment, index) => {
     const y = (tops?.[index] ?? index * frame.rowHeight) + frame.slotTop
     const { cards, roles, moments } = trace

@@ -130,7 +130,14 @@ function which(key: string): string {
         </option>
       </datalist>
     </template>
-    <select v-else :id="fieldId" :value="value" class="w-full field" @change="changed">
+    <select
+      v-else
+      :id="fieldId"
+      :value="value"
+      class="w-full field"
+      :class="{ 'text-sm': setting.kind === 'earlier' }"
+      @change="changed"
+    >
       <template v-if="setting.kind === 'role'">
         <option v-if="setting.optional || value === ''" value="">—</option>
         <option v-for="role in played.roles" :key="role.letter" :value="role.letter">

@@ -35,6 +35,8 @@ const world = ref<World>({})
 const problems = ref<FieldProblem[]>([])
 const failure = ref('')
 const picture = ref<HTMLElement>()
+/** A dozen cards fill the picture. */
+const WIDEST = 96
 const { width } = useElementSize(picture)
 
 const step = computed(() => routine.value?.steps.at(-1))
@@ -121,6 +123,7 @@ async function drop(): Promise<void> {
         :row-height="118"
         :slot-height="34"
         :slot-top="22"
+        :widest-slot="WIDEST"
       />
       <p class="mt-1 min-h-6 text-soft">
         {{ failure || moment?.broken?.reason || moment?.sentence || '' }}

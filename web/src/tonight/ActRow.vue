@@ -48,7 +48,7 @@ const timed = computed(() => TIMED[(props.stage?.timed ?? 'guess') as keyof type
       </li>
       <li v-if="stage.resets.length > 0" class="pt-1">
         <button v-if="!proof.found.value" class="link" :disabled="proof.asking.value" @click="proof.ask">
-          {{ $t('tonight.actRow.isThatEnough') }}
+          {{ $t('tonight.actRow.isThatEnough', { title: act.title }) }}
         </button>
         <template v-else>
           <span :class="proof.tone(proof.found.value.after)" data-testid="enough">

@@ -51,6 +51,14 @@ const sent = computed(() => ({
         <input v-model.number="to" type="number" min="1" :max="cards" class="w-16 field" />
       </label>
     </template>
-    <RunningDeck v-if="trace" :trace="trace" :width="320" :row-height="74" :slot-height="18" :slot-top="20" />
+    <RunningDeck
+      v-if="trace"
+      :trace="trace"
+      :width="320"
+      :row-height="74"
+      :row-tops="[0, 74, 120]"
+      :slot-height="18"
+      :slot-top="20"
+    />
   </ReckonTile>
 </template>

@@ -82,7 +82,7 @@ class EveningTest extends InBrowser {
         assertThat(page.getByTestId("better-order")).containsText("This is the best order there is");
         button("Good").click();
 
-        acts().nth(1).getByText("Is that enough?").click();
+        acts().nth(1).getByText("Is that enough for").click();
         assertThat(acts().nth(1).getByTestId("enough")).containsText("it holds: all");
         assertThat(acts().nth(1).getByTestId("not-enough")).containsText("it can fail");
 

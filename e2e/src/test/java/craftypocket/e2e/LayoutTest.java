@@ -8,6 +8,7 @@ import com.microsoft.playwright.options.WaitForSelectorState;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -47,6 +48,47 @@ class LayoutTest extends InBrowser {
               }
               return faults
             }""";
+
+    /**
+     * Words that a list or field has no room for; of lists, whose words are the program's own, not in a language a third longer
+     * either.
+     */
+    private static final String CUT = """
+            () => {
+              const brush = document.createElement('canvas').getContext('2d')
+              const wide = (field) =>
+                field.matches('select') ? [field.selectedOptions[0]?.text.trim() ?? ''] : [field.value || field.placeholder || '']
+              const faults = []
+              const fields = 'main select, main input:not([type=checkbox], [type=radio], [type=range], [type=date], [type=file])'
+              for (const field of document.querySelectorAll(fields)) {
+                const style = getComputedStyle(field)
+                const list = field.matches('select')
+                // The arrow of a list takes some room too.
+                const room = field.clientWidth - parseFloat(style.paddingLeft) - parseFloat(style.paddingRight) - (list ? 20 : 0)
+                brush.font = style.font
+                for (const words of field.clientWidth > 1 ? wide(field) : []) {
+                  const longer = list && !field.dataset.names ? 4 / 3 : 1
+                  if (brush.measureText(words).width * longer > room + 1) {
+                    faults.push(`no room in ${field.getAttribute('aria-label') ?? field.id} for “${words}”`)
+                  }
+                }
+              }
+              return faults
+            }""";
+
+    /** Selects each step, and looks into its fields. */
+    private static final String CUT_IN_STEPS = """
+            async () => {
+              const faults = []
+              const cut = %s
+              for (const step of document.querySelectorAll('[data-step]')) {
+                step.querySelector('button').click()
+                await new Promise(requestAnimationFrame)
+                await new Promise(requestAnimationFrame)
+                faults.push(...cut())
+              }
+              return faults
+            }""".formatted(CUT);
 
     /** Selects each step and moves its sliders to an end; says how many there are. */
     private static final String ALL_SLIDERS_TO = """
@@ -100,6 +142,9 @@ class LayoutTest extends InBrowser {
             page.locator("svg[role=img]").first().waitFor();
             waitUntilJudged();
             String title = idAndTitle.get(1).toString();
+            for (Object fault : (List<?>) page.evaluate(CUT_IN_STEPS)) {
+                faults.add(title + ": " + fault);
+            }
             faults.addAll(atAllSizes(title));
             if (page.getByText("show me").count() > 0) {
                 page.keyboard().press("f");
@@ -177,7 +222,9 @@ class LayoutTest extends InBrowser {
     }
 
     private List<String> faults(String where) {
-        return ((List<?>) page.evaluate(FAULTS))
-                .stream().map(fault -> where + ": " + fault).toList();
+        return Stream.of(FAULTS, CUT)
+                .flatMap(wrong -> ((List<?>) page.evaluate(wrong)).stream())
+                .map(fault -> where + ": " + fault)
+                .toList();
     }
 }
