@@ -66,7 +66,7 @@ function retitle(event: Event): void {
         ○ {{ $t('bench.benchHeader.stepsAreNotFilledIn', bench.stillOpen) }}
       </span>
       <span v-else class="mr-auto min-w-40 shrink leading-tight">
-        <VerdictPill :survey="bench.problems.length > 0 ? undefined : bench.survey" />
+        <VerdictPill short :survey="bench.problems.length > 0 ? undefined : bench.survey" />
       </span>
       <span
         class="ml-auto shrink-0 text-sm text-soft"

@@ -81,7 +81,7 @@ function remove(): void {
       :placeholder="$t('bench.outEditor.letMeShuffleThem')"
       @input="change({ says: value($event) }, true)"
     />
-    <div class="mt-2 grid grid-cols-2 gap-2">
+    <div class="mt-2 space-y-2">
       <div>
         <label class="block text-sm font-semibold" for="out-after">{{
           $t('bench.outEditor.beginsAfter')

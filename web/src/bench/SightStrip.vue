@@ -99,12 +99,12 @@ const piles = computed(() =>
     })),
 )
 
-/** Whether there is nothing to tell: backs alone, and nobody knows more. */
+/** Whether there is nothing to tell: backs alone, and nobody knows what is below. */
 const nothing = computed(
   () =>
     seen.value.length + soFar.value.length + names.value.length === 0 &&
     !moment.value?.passed &&
-    piles.value.every((pile) => pile.up.sign === t('bench.sightStrip.back')),
+    piles.value.every((pile) => pile.up.sign === t('bench.sightStrip.back') && pile.under.open),
 )
 
 /** The cards whose names the chosen person knows. */

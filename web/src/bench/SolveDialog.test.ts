@@ -52,7 +52,7 @@ describe('solving for a number', () => {
 describe('what was chosen', () => {
   it('is charted, a bar shows its way, and a shuffle is seen again', async () => {
     await openOnBench(demoRoutine(24))
-    await screen.findByText('holds in 97.5 % · all ways, each weighed', { exact: false })
+    await screen.findByTitle('holds in 97.5 % · all ways, each weighed')
     await fireEvent.click(screen.getAllByText('By what was chosen')[0]!)
     const byHour = screen.getAllByLabelText('How often it holds, by: Their number')[0]!
     expect(byHour.querySelectorAll('li')).toHaveLength(12)

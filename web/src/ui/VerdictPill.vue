@@ -3,13 +3,18 @@ import type { Survey } from '@/api/client'
 import { computed } from 'vue'
 import { summary } from './verdict'
 
-const props = defineProps<{ survey?: Survey }>()
+const props = defineProps<{
+  survey?: Survey
+  /** On one line, whatever there is to say: the rest is told when it is pointed at. */
+  short?: boolean
+}>()
 
 const said = computed(() => summary(props.survey))
 </script>
 
 <template>
   <span
+    :title="short && said.short ? said.text : undefined"
     class="inline-flex max-w-full shrink-0 items-center gap-1.5 rounded-2xl px-3 py-0.5 text-sm font-semibold"
     :class="{
       'bg-holds/12 text-holds': said.tone === 'holds',
@@ -18,6 +23,6 @@ const said = computed(() => summary(props.survey))
     }"
   >
     <span aria-hidden="true">{{ said.tone === 'holds' ? '●' : said.tone === 'broken' ? '▲' : '○' }}</span>
-    {{ said.text }}
+    {{ (short && said.short) || said.text }}
   </span>
 </template>

@@ -66,7 +66,11 @@ describe('verdicts', () => {
   it('tell the worst share, and never round a failure away', () => {
     const some = survey(100_000, true, 96_000, 99_999)
 
-    expect(summary(some)).toEqual({ text: 'holds in 96 % · all 100,000 ways', tone: 'broken' })
+    expect(summary(some)).toEqual({
+      text: 'holds in 96 % · all 100,000 ways',
+      short: 'holds in 96 %',
+      tone: 'broken',
+    })
     expect(verdict(some.findings[1]!, some).text).toBe('in 99.9 % of all 100,000 ways')
     expect(percent(0.00001)).toBe('0.1 %')
   })
@@ -93,6 +97,7 @@ describe('verdicts', () => {
     const sample = ended(survey(12_000, false, 12_000), 1)
     expect(summary(sample)).toEqual({
       text: 'nothing failed in a sample of 12,000 ways, stopped',
+      short: 'nothing failed in a sample',
       tone: 'quiet',
     })
     expect(verdict(sample.findings[0]!, sample)).toEqual({
@@ -113,7 +118,7 @@ describe('verdicts', () => {
   it('of a survey that is under way say how far it is, and settle nothing', () => {
     const glance = { ...ended(survey(800, false, 800), 1), underWay: true }
 
-    expect(summary(glance)).toEqual({ text: 'nothing failed in 800 ways so far', tone: 'quiet' })
+    expect(summary(glance)).toMatchObject({ text: 'nothing failed in 800 ways so far', tone: 'quiet' })
     expect(verdict(glance.findings[0]!, glance).text).toContain('did not fail in 800 ways so far (95 %')
   })
 

@@ -4,6 +4,8 @@ import type { Finding, Survey } from '@/api/client'
 /** A verdict in a few words, and how it is to be coloured. */
 export interface Said {
   text: string
+  /** The same in fewer words, where it has many. */
+  short?: string
   tone: 'holds' | 'broken' | 'quiet'
 }
 
@@ -59,17 +61,29 @@ export function summary(survey: Survey | undefined): Said {
     }
   }
   if (survey.stopped && !canFail(survey)) {
-    return { text: t('ui.verdict.nothingFailedSoFar', { ways: ways(survey) }), tone: 'quiet' }
+    return {
+      text: t('ui.verdict.nothingFailedSoFar', { ways: ways(survey) }),
+      short: t('ui.verdict.nothingFailed'),
+      tone: 'quiet',
+    }
   }
   if (!canFail(survey) && survey.findings.some((f) => f.verdict === 'untold')) {
-    return { text: t('ui.verdict.knowledgeNotTold', { ways: ways(survey) }), tone: 'quiet' }
+    return {
+      text: t('ui.verdict.knowledgeNotTold', { ways: ways(survey) }),
+      short: t('ui.verdict.nothingFailed'),
+      tone: 'quiet',
+    }
   }
   if (survey.allHold) {
     return { text: t('ui.verdict.holds', { ways: ways(survey) }), tone: 'holds' }
   }
   const failing = survey.findings.filter((f) => f.verdict === 'sometimes' || f.verdict === 'never')
   const worst = Math.min(...failing.map((f) => f.held / Math.max(1, survey.worlds)))
-  return { text: t('ui.verdict.holdsIn', { worst: percent(worst), survey: ways(survey) }), tone: 'broken' }
+  return {
+    text: t('ui.verdict.holdsIn', { worst: percent(worst), survey: ways(survey) }),
+    short: t('ui.verdict.holdsInShare', { worst: percent(worst) }),
+    tone: 'broken',
+  }
 }
 
 /** A share in per cent with so many digits behind the point at most, never rounded up to all or down to none. */

@@ -43,7 +43,7 @@ class ArchitectureTest {
             List.of("claims"),
             List.of("moves"),
             List.of("routine"),
-            List.of("read"),
+            List.of("jot", "read"),
             List.of("run"),
             List.of("solve", "advise", "rehearse"),
             List.of("evening"));

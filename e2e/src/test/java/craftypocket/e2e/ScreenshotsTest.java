@@ -2,8 +2,11 @@ package craftypocket.e2e;
 
 import com.microsoft.playwright.Page;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
@@ -11,10 +14,29 @@ import org.junit.jupiter.api.Test;
 @Tag("screenshots")
 class ScreenshotsTest extends InBrowser {
 
-    private void picture(String name) {
+    /** With the made-up year of practice, as a first start has it. */
+    private static Application own;
+
+    @BeforeAll
+    static void start() throws IOException {
+        own = Application.start(Files.createTempDirectory("crafty-pictures"));
+    }
+
+    @AfterAll
+    static void end() {
+        own.close();
+    }
+
+    @Override
+    protected String url(String path) {
+        return own.url(path);
+    }
+
+    private void picture(String name) throws IOException {
         page.mouse().move(0, 0);
         page.waitForTimeout(600);
-        page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("..", "docs", "screenshots", name + ".png")));
+        page.screenshot(new Page.ScreenshotOptions().setPath(Pictures.FOLDER.resolve(name + ".png")));
+        Pictures.note(name);
     }
 
     @Test
@@ -131,13 +153,6 @@ class ScreenshotsTest extends InBrowser {
         picture("rehearse-beats");
         page.getByText("Stop listening").click();
 
-        openDemo("Always on deck");
-        page.keyboard().press("r");
-        page.getByText("Deck in hand?").waitFor();
-        page.keyboard().press("c");
-        page.getByTestId("question").waitFor();
-        picture("rehearse-recall");
-
         openDemo("Nobody trusts the purser");
         page.keyboard().press("r");
         page.getByText("Deck in hand?").waitFor();
@@ -152,5 +167,20 @@ class ScreenshotsTest extends InBrowser {
         page.getByText("Find the slip").click();
         page.getByTestId("explanation").first().waitFor();
         picture("slip-found");
+
+        Path pocket = Files.createTempFile("pocket", ".html");
+        Files.writeString(
+                pocket,
+                new Http(url(""))
+                        .get(page.url()
+                                        .replaceFirst(".*/rehearse/", "/api/routines/")
+                                        .replaceFirst("\\?.*", "") + "/pocket.html")
+                        .body());
+        page.setViewportSize(390, 844);
+        page.navigate(pocket.toUri().toString());
+        for (int screen = 0; screen < 3; screen++) {
+            page.keyboard().press("PageDown");
+        }
+        picture("pocket");
     }
 }

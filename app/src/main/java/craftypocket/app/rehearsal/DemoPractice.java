@@ -63,16 +63,18 @@ class DemoPractice implements FirstStart {
         for (int week = WEEKS; week >= 1; week--) {
             // From 1, a beginner, to 0: fast at first, and slower later.
             double left = Math.pow((double) week / WEEKS, 1.6);
-            Instant evening = clock.instant().minus(Duration.ofDays(7L * week - 2));
-            UUID routine = shelf.get(REHEARSED.get(week % REHEARSED.size()));
-            if (routine != null) {
-                runs.keep(UUID.randomUUID(), routine, run(routine, evening, left));
+            Instant evening = clock.instant().minus(Duration.ofDays(7L * week - 6));
+            for (int second = 0; second <= 1; second++) {
+                UUID routine = shelf.get(REHEARSED.get((week + 2 * second) % REHEARSED.size()));
+                if (routine != null) {
+                    runs.keep(UUID.randomUUID(), routine, run(routine, evening.plusSeconds(900L * second), left));
+                }
             }
             keep(Kind.BEATS, COUNTS.get(week % COUNTS.size()), evening, beats(left));
             for (int guess = 0; guess < 2; guess++) {
                 keep(Kind.JUDGED, "", evening.plusSeconds(60L * guess), guess(left));
             }
-            if (week % 3 == 0) {
+            if (week % 3 == 1) {
                 int errors = drawn(6 * left);
                 keep(Kind.DRILL, "controls", evening, new DrillSetDocument(20, errors, 20 - 2 * errors, 400_000));
             }

@@ -18,8 +18,8 @@ import org.springframework.web.util.HtmlUtils;
  */
 public final class PocketFile {
 
-    /** How wide decks are drawn: a phone, in pixels of the page. */
-    private static final double WIDE = 350;
+    /** How wide decks are drawn, in points: on a phone they become half as large again. */
+    private static final double WIDE = 250;
 
     private static final String TEMPLATE = template();
 

@@ -203,7 +203,7 @@ class ChanceMovesTest {
 
         assertThat(lifted.trace().end().sentence())
                 .as("how many by eye is said")
-                .contains("the uppermost 5 cards of the upper packet");
+                .contains("top 5 of the upper packet");
 
         assertThat(lifted.verdict(0).verdict()).isEqualTo(Survey.Verdict.ALWAYS);
     }
