@@ -4471,6 +4471,32 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "acts": [
+                 *         {
+                 *           "routine": "0f8fad5b-d9cb-469f-a165-70867728950e",
+                 *           "spot": "opener",
+                 *           "stays": false,
+                 *           "title": "The purser’s wager",
+                 *           "words": ""
+                 *         }
+                 *       ],
+                 *       "format": "crafty-pocket/set",
+                 *       "resetSeconds": 0,
+                 *       "title": "Two tables on the Kestrel",
+                 *       "venue": {
+                 *         "allRound": false,
+                 *         "dim": false,
+                 *         "minutes": 12,
+                 *         "people": 4,
+                 *         "standing": true,
+                 *         "table": true,
+                 *         "tables": 2
+                 *       },
+                 *       "version": 1
+                 *     }
+                 */
                 "application/json": components["schemas"]["SetDocument"];
             };
         };

@@ -134,7 +134,7 @@ class PerformerApiTest {
         assertThat(order.path("cards").findValuesAsString("code")).containsExactly("QC", "7H", "AS", "KH/AC↑");
         JsonNode unread = order.path("unread").get(0);
         assertThat(unread.path("text").asString()).isEqualTo("moon");
-        assertThat(unread.path("from").asInt()).isEqualTo(16);
+        assertThat(unread.path("from").asInt()).isEqualTo(17);
         assertThat(unread.path("cure").asString()).contains("queen of clubs");
         assertThat(order.path("unicode").asString()).isEqualTo("🃝🂷🂡");
     }

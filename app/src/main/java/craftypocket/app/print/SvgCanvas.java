@@ -1,5 +1,6 @@
 package craftypocket.app.print;
 
+import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import org.springframework.web.util.HtmlUtils;
 
@@ -55,12 +56,16 @@ final class SvgCanvas implements Canvas {
     public void text(double x, double baseline, double size, boolean bold, String words) {
         add(
                 "<text x=\"%.1f\" y=\"%.1f\" font-size=\"%.1f\" fill=\"currentColor\"%s>%s</text>",
-                x, baseline, size, bold ? " font-weight=\"700\"" : "", HtmlUtils.htmlEscape(words));
+                x, baseline, size, bold ? " font-weight=\"700\"" : "", escaped(words));
     }
 
     @Override
     public double width(double size, boolean bold, String words) {
         return words.length() * size * (bold ? BOLD_LETTER : LETTER);
+    }
+
+    private static String escaped(String words) {
+        return HtmlUtils.htmlEscape(words, StandardCharsets.UTF_8.name());
     }
 
     /** The picture, as wide as there is room. */
@@ -70,7 +75,7 @@ final class SvgCanvas implements Canvas {
                 "<svg viewBox=\"0 0 %.0f %.0f\" role=\"img\" aria-label=\"%s\">%s</svg>",
                 width,
                 Math.ceil(height),
-                HtmlUtils.htmlEscape(told),
+                escaped(told),
                 drawn);
     }
 }

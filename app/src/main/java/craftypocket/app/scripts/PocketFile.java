@@ -164,7 +164,7 @@ public final class PocketFile {
     }
 
     private static String escaped(String words) {
-        return HtmlUtils.htmlEscape(words);
+        return HtmlUtils.htmlEscape(words, StandardCharsets.UTF_8.name());
     }
 
     private static String template() {

@@ -176,9 +176,16 @@ public final class RoutineScript {
 
     /** A step with its number and when it is done only sometimes. */
     public String title(int step) {
+        return number(step) + sentence(step);
+    }
+
+    private static String number(int step) {
+        return step == 0 ? "" : step + ". ";
+    }
+
+    private String sentence(int step) {
         Told told = steps.get(step);
-        String condition = told.condition().isEmpty() ? "" : " (only if " + told.condition() + ")";
-        return (step == 0 ? "" : step + ". ") + told.sentence() + condition;
+        return told.sentence() + (told.condition().isEmpty() ? "" : " (only if " + told.condition() + ")");
     }
 
     private static String time(int seconds) {
@@ -228,14 +235,17 @@ public final class RoutineScript {
         for (int i = 0; i < steps.size(); i++) {
             Told step = steps.get(i);
             String time = wanted.times() && step.seconds() > 0 ? " (" + time(step.seconds()) + ")" : "";
-            text.append(String.format(Locale.ROOT, "%n**%s**%s%n", PlainInMarkdown.line(title(i)), time));
+            text.append(
+                    String.format(Locale.ROOT, "%n%s**%s**%s%n", number(i), PlainInMarkdown.line(sentence(i)), time));
             if (wanted.patter() && !step.note().isBlank()) {
-                text.append('\n').append(PlainInMarkdown.of(step.note())).append('\n');
+                text.append("\n   ")
+                        .append(PlainInMarkdown.of(step.note()).replace("\n", "\n   "))
+                        .append('\n');
             }
             if (!step.picture().told().isEmpty()) {
                 text.append(step.picture().told().stream()
                         .map(PlainInMarkdown::line)
-                        .collect(Collectors.joining(" · ", "\n", "\n")));
+                        .collect(Collectors.joining(" · ", "\n   ", "\n")));
             }
         }
         text.append('\n').append(ofWhat).append('\n');

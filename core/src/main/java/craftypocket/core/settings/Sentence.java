@@ -28,9 +28,6 @@ public final class Sentence {
 
     private static final Pattern RANGE = Pattern.compile("(\\d+)–(\\d+)");
 
-    /** What stands for one card: “1”, “as many as … + 1”, and not “about 5 ± 1”. */
-    private static final Pattern ONE = Pattern.compile("(?<!±) 1$|^1$");
-
     private static final Pattern ONE_CARD = Pattern.compile("^ cards\\b");
 
     private static final Pattern SLOT = Pattern.compile("\\{(?:(at|nth) )?([a-z-]+)}");
@@ -107,7 +104,7 @@ public final class Sentence {
                     filled.append(dress(part.manner(), text));
                 }
                 asMany = text.startsWith("as many as ") && part.manner() == null;
-                one = part.manner() == null && ONE.matcher(text).find();
+                one = part.manner() == null && (text.equals("1") || text.endsWith(" 1"));
             }
         }
         if (!filled.isEmpty()) {
