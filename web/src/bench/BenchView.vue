@@ -26,7 +26,7 @@ import OutsPanel from './OutsPanel.vue'
 import OwnMoveDialog from './OwnMoveDialog.vue'
 import SetUpTray from './SetUpTray.vue'
 import SightStrip from './SightStrip.vue'
-import { UnsavedLine } from '@/saving'
+import UnsavedLine from '@/saving/UnsavedLine.vue'
 import { usePerformer } from '@/performer'
 import { SET_UP, useBench } from './store'
 

@@ -48,11 +48,6 @@ function pick(id: string | null): void {
 
 <template>
   <SheetDialog v-model:open="open" :title="$t('bench.movePalette.addAMove')">
-    <template #beside
-      ><button class="link" @click="jot('')">
-        {{ $t('bench.movePalette.severalLines') }} <kbd class="kbd ml-1">J</kbd>
-      </button></template
-    >
     <Combobox :model-value="null" @update:model-value="pick">
       <ComboboxInput
         class="my-3 w-full field text-lg"
@@ -89,5 +84,10 @@ function pick(id: string | null): void {
         </li>
       </ComboboxOptions>
     </Combobox>
+    <p class="mt-2 border-t border-rule pt-2 text-right text-sm">
+      <button class="link" @click="jot('')">
+        {{ $t('bench.movePalette.severalLines') }} <kbd class="kbd ml-1">J</kbd>
+      </button>
+    </p>
   </SheetDialog>
 </template>

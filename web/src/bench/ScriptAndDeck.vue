@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { t } from '@/words'
 import type { Survey, Trace } from '@/api/client'
-import { DeckGrips, RunningDeck, type Spot } from '@/deck'
+import { RunningDeck, type Spot } from '@/deck'
+import DeckGrips from '@/deck/DeckGrips.vue'
 import { useToast } from '@/ui/toast'
 import { useElementSize, useMediaQuery, useResizeObserver } from '@vueuse/core'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'

@@ -1,4 +1,4 @@
-import { choose, newRoutine, press, row, says } from '@/testing/bench'
+import { choose, fill, newRoutine, openOnBench, press, row, says, storedRoutine } from '@/testing/bench'
 import { recordedConversation } from '@/testing/conversation'
 import { saved } from '@/testing/page'
 import { fireEvent, screen, waitFor, within } from '@testing-library/vue'
@@ -31,5 +31,22 @@ describe('what a set-up does not state', () => {
     await fireEvent.click(await within(card()).findByLabelText(/^Another card for /))
     await waitFor(() => expect(sign()).not.toBe(first))
     await saved()
+  })
+})
+
+describe('a new name', () => {
+  it('of a person is followed to the cards in their hand, and said why where it is none', async () => {
+    const give = { id: 'give', move: 'hand-over', settings: { to: 'spectator:Bruno' } }
+    const role = { letter: 'A', kind: 'selection', owner: 'Bruno' }
+    const bench = await openOnBench(await storedRoutine('For Bruno', [give], [role]))
+    await says(() => row('give'), 'Bruno’s hand')
+
+    await fill(screen.getByLabelText('Owner of A'), 'Tove')
+    await says(() => row('give'), 'Tove’s hand')
+    await saved()
+
+    await fireEvent.click(screen.getByText('Undo'))
+    await says(() => row('give'), 'Bruno’s hand')
+    expect(bench.id).toBeTruthy()
   })
 })

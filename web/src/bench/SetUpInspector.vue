@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { t } from '@/words'
-import { useCatalogue } from '@/api/catalogue'
 import type { Role, Routine } from '@/api/client'
 import { RoleChip } from '@/deck'
 import { addRole, changeRole, placeLabel, removeRole } from '@/routine'
@@ -11,7 +10,6 @@ import { useBench } from './store'
 import ThingsEditor from './ThingsEditor.vue'
 
 const bench = useBench()
-const catalogue = useCatalogue()
 
 defineEmits<{
   /** The set-up tray is wanted. */
@@ -67,7 +65,18 @@ function addPlacement(): void {
 }
 
 function role(letter: string, change: Partial<Role>): void {
-  bench.editWhole(changeRole(bench.whole!, letter, change, catalogue.value))
+  bench.editWhole(changeRole(bench.whole!, letter, change))
+}
+
+/** A person who has one card and is called otherwise is the same person everywhere; else the card is somebody else's. */
+function owner(of: Role, name: string): void {
+  const only = bench.whole!.roles.filter((r) => r.owner === of.owner).length === 1
+  const known = bench.whole!.roles.some((r) => r.owner === name)
+  if (of.owner !== '' && name !== '' && only && !known) {
+    void bench.rename('person', of.owner, name)
+  } else {
+    role(of.letter, { owner: name })
+  }
 }
 
 function problem(field: string) {
@@ -124,7 +133,7 @@ function text(event: Event): string {
           @change="placement(i, { card: text($event) })"
         >
           <option v-for="card in bench.trace?.cards ?? []" :key="card.code" :value="card.code">
-            {{ card.sign }}
+            {{ card.sign.replace('Joker ', '★') }}
           </option>
         </select>
         <input
@@ -185,7 +194,7 @@ function text(event: Event): string {
           :placeholder="$t('bench.setUpInspector.whoseCard')"
           maxlength="30"
           :aria-label="$t('bench.setUpInspector.ownerOf', { letter: r.letter })"
-          @change="role(r.letter, { owner: text($event).trim() })"
+          @change="owner(r, text($event).trim())"
         />
         <input
           v-else-if="r.kind === 'slug'"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { t } from '@/words'
 import type { Routine } from '@/api/client'
-import { knownSpots, parts, placeLabel, renameThing } from '@/routine'
+import { knownSpots, parts, placeLabel } from '@/routine'
 import { vTyped } from '@/ui/typed'
 import { computed } from 'vue'
 import { useBench } from './store'
@@ -45,11 +45,6 @@ function add(made: Omit<Thing, 'above'>): void {
     name = `${made.name} ${number}`
   }
   write({ things: [...setUp.value.things, { ...made, name, above: 0 }] })
-}
-
-/** A new name goes wherever the old one was written. */
-function rename(index: number, name: string): void {
-  bench.editWhole(renameThing(bench.whole!, index, name), true)
 }
 
 function sign(code: string): string {
@@ -108,7 +103,7 @@ function text(event: Event): string {
           v-typed="thing.name"
           class="field"
           maxlength="30"
-          @change="rename(i, text($event).trim())"
+          @change="bench.rename('thing', thing.name, text($event).trim())"
         />
         <label :for="`thing-place-${i}`">{{ $t('bench.thingsEditor.lies') }}</label>
         <select

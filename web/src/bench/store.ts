@@ -131,6 +131,25 @@ export const useBench = defineStore('bench', () => {
     recompute()
   }
 
+  /**
+   * Gives something another name wherever the routine speaks of it; the server knows where that is. What is edited meanwhile stays,
+   * and the old name with it.
+   */
+  async function rename(kind: 'person' | 'thing', from: string, to: string): Promise<void> {
+    const routine = whole.value!
+    trouble.value = ''
+    try {
+      const edited = await answered(api.POST('/api/edits/rename', { body: { routine, kind, from, to } }))
+      if (whole.value === routine) {
+        editWhole(edited.routine)
+      }
+    } catch (thrown) {
+      const problem = thrown as ApiProblem
+      const [first] = problem.problems
+      trouble.value = first ? `“${first.value}”: ${first.rule}. ${first.cure}.` : problem.message
+    }
+  }
+
   async function step(direction: 'undo' | 'redo'): Promise<void> {
     trouble.value = ''
     try {
@@ -257,6 +276,7 @@ export const useBench = defineStore('bench', () => {
     isOwn,
     edit,
     editWhole,
+    rename,
     undo: () => step('undo'),
     redo: () => step('redo'),
     keepMineAsCopy,

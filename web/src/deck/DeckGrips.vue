@@ -196,17 +196,17 @@ useEventListener(window, 'pointerup', () => {
       :aria-valuemax="row!.piles.find((p) => p.place === letter.at.place)?.size ?? 1"
       :aria-valuenow="held?.key === letter.key ? held.spot!.position : letter.at.position"
       :aria-valuetext="
-        $t('deck.deckGrips.fromTheTopOf', {
+        $t('bench.deckGrips.fromTheTopOf', {
           held: held?.key === letter.key ? held.spot!.position : letter.at.position,
           label: letter.at.label,
         })
       "
       :aria-label="
         moment === 0
-          ? $t('deck.deckGrips.whereItLies', { letter: letter.role.letter, label: letter.role.label })
-          : $t('deck.deckGrips.whereItShouldLie', { letter: letter.role.letter, label: letter.role.label })
+          ? $t('bench.deckGrips.whereItLies', { letter: letter.role.letter, label: letter.role.label })
+          : $t('bench.deckGrips.whereItShouldLie', { letter: letter.role.letter, label: letter.role.label })
       "
-      :title="moment === 0 ? $t('deck.deckGrips.dragItToItsPlace') : $t('deck.deckGrips.dragItToWhereIt')"
+      :title="moment === 0 ? $t('bench.deckGrips.dragItToItsPlace') : $t('bench.deckGrips.dragItToWhereIt')"
       :style="{ left: `${letter.marker.x}px`, top: `${letter.marker.y + slotHeight / 2}px` }"
       @pointerdown="grasp"
       @pointermove="carry($event, letter.key)"
@@ -231,10 +231,10 @@ useEventListener(window, 'pointerup', () => {
       :aria-valuemax="knob.boundary.least + knob.boundary.texts.length - 1"
       :aria-valuenow="knob.depth"
       :aria-valuetext="
-        $t('deck.deckGrips.belowOf', { depth: knob.depth, placeLabel: knob.boundary.placeLabel })
+        $t('bench.deckGrips.belowOf', { depth: knob.depth, placeLabel: knob.boundary.placeLabel })
       "
-      :aria-label="$t('deck.deckGrips.whereItParts', { label: knob.boundary.label })"
-      :title="$t('deck.deckGrips.dragItToPartThe')"
+      :aria-label="$t('bench.deckGrips.whereItParts', { label: knob.boundary.label })"
+      :title="$t('bench.deckGrips.dragItToPartThe')"
       :style="{ left: `${knob.x}px`, top: `${knob.y}px` }"
       @pointerdown="grasp"
       @pointermove="slideKnob($event, knob)"

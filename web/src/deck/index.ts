@@ -1,5 +1,4 @@
 export { default as RunningDeck } from './RunningDeck.vue'
-export { default as DeckGrips } from './DeckGrips.vue'
 export type { Spot } from './grip'
 export { roleStyle } from './roleStyle'
 export { default as RoleChip } from './RoleChip.vue'

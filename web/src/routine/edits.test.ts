@@ -5,14 +5,12 @@ import {
   addClaim,
   addRole,
   addStep,
-  changeRole,
   changeSetting,
   duplicateStep,
   moveStep,
   newClaimSpec,
   newStep,
   removeStep,
-  renameThing,
 } from './edits'
 import { findMoves } from '@/moves'
 import { knownPlaces, placeLabel } from './places'
@@ -172,15 +170,6 @@ describe('edits', () => {
     expect(addRole(routine, 'helper').roles.at(-1)!.letter).toBe('H')
   })
 
-  it('follows a new letter into steps and claims', () => {
-    const withReturn = addStep(routine, newStep(routine, catalogue.moves[2]!).step, 's3')
-
-    const changed = changeRole(withReturn, 'B', { letter: 'C' }, catalogue)
-
-    expect(changed.steps.at(-1)!.settings).toMatchObject({ role: 'C', key: 'K' })
-    expect(changed.claims[0]!.claim.settings.role).toBe('C')
-  })
-
   it('makes claims about roles that there are', () => {
     const claim = newClaimSpec(routine, 'below', catalogue)
 
@@ -208,58 +197,5 @@ describe('places', () => {
     expect(knownPlaces(used)).toEqual(expect.arrayContaining(['deck', 'spectator:Ines', 'table:left']))
     expect(placeLabel('spectator:Ines')).toBe('Ines’s hand')
     expect(placeLabel('table:left')).toBe('table: left')
-  })
-})
-
-describe('things', () => {
-  it('renames a thing wherever it is named', () => {
-    const thing = { above: 0, slots: '', wide: 0, high: 0, mouth: 'flap', guarded: false, written: '' }
-    const used: Routine = {
-      ...routine,
-      setUp: {
-        ...routine.setUp,
-        piles: [{ place: 'in:box/left', cards: 'QC' }],
-        things: [
-          { ...thing, name: 'box', place: 'table:mat' },
-          { ...thing, name: 'boxer', place: 'in:box/left' },
-        ],
-      },
-      steps: [
-        {
-          id: 's1',
-          move: 'put-in',
-          settings: { into: 'in:box/left', other: 'boxer' },
-          look: '',
-          then: '',
-          cover: '',
-          seconds: 0,
-          before: 'as-taught',
-          note: '',
-        },
-        {
-          id: 's2',
-          move: 'open-thing',
-          settings: { thing: 'box', to: 'in:boxer' },
-          look: '',
-          then: '',
-          cover: '',
-          seconds: 0,
-          before: 'as-taught',
-          note: '',
-        },
-      ],
-    }
-
-    const renamed = renameThing(used, 0, 'chest')
-
-    expect(renamed.setUp.piles[0]!.place).toBe('in:chest/left')
-    expect(renamed.setUp.things.map((t) => `${t.name} ${t.place}`)).toEqual([
-      'chest table:mat',
-      'boxer in:chest/left',
-    ])
-    expect(renamed.steps.map((step) => step.settings)).toEqual([
-      { into: 'in:chest/left', other: 'boxer' },
-      { thing: 'chest', to: 'in:boxer' },
-    ])
   })
 })

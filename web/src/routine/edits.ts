@@ -263,51 +263,9 @@ export function addRole(routine: Routine, kind: Role['kind']): Routine {
   return { ...routine, roles: [...routine.roles, { letter, kind, owner, card: '' }] }
 }
 
-/** Changes some fields of a role. A new letter or owner is followed by every step and claim that names the old one. */
-export function changeRole(
-  routine: Routine,
-  letter: string,
-  change: Partial<Role>,
-  catalogue: Catalogue,
-): Routine {
-  const roles = routine.roles.map((r) => (r.letter === letter ? { ...r, ...change } : r))
-  const before = routine.roles.find((r) => r.letter === letter)
-  const renamed = change.letter && change.letter !== letter ? change.letter : undefined
-  const alone = routine.roles.filter((r) => r.owner === before?.owner).length === 1
-  const person = alone && before?.owner && change.owner !== before.owner ? change.owner : undefined
-  if (!renamed && person === undefined) {
-    return { ...routine, roles }
-  }
-  const followed = (value: string, kind?: string) =>
-    renamed && value === letter && (kind === 'role' || kind === 'face')
-      ? renamed
-      : person !== undefined && kind === 'person' && value === before!.owner
-        ? person
-        : value
-  const inSettings = (settings: Record<string, string>, declared: { name: string; kind: string }[]) =>
-    Object.fromEntries(
-      Object.entries(settings).map(([name, value]) => [
-        name,
-        followed(value, declared.find((d) => d.name === name)?.kind),
-      ]),
-    )
-  const inClaim = (spec: ClaimSpec): ClaimSpec => ({
-    ...spec,
-    settings: inSettings(spec.settings, catalogue.claims.find((k) => k.id === spec.kind)?.settings ?? []),
-    or: spec.or.map(inClaim),
-  })
-  const inStep = (step: Step): Step => ({
-    ...step,
-    settings: inSettings(step.settings, catalogue.moves.find((m) => m.id === step.move)?.settings ?? []),
-    onlyIf: step.onlyIf && inClaim(step.onlyIf),
-  })
-  return {
-    ...routine,
-    roles,
-    steps: routine.steps.map(inStep),
-    outs: routine.outs.map((out) => ({ ...out, steps: out.steps.map(inStep) })),
-    claims: routine.claims.map((claim) => ({ ...claim, claim: inClaim(claim.claim) })),
-  }
+/** Changes some fields of a role. Where its owner gets another name, that is asked for: others speak of them too. */
+export function changeRole(routine: Routine, letter: string, change: Partial<Role>): Routine {
+  return { ...routine, roles: routine.roles.map((r) => (r.letter === letter ? { ...r, ...change } : r)) }
 }
 
 /** Removes a role. Steps that name it stay, and say what is missing. */
@@ -341,39 +299,4 @@ export function changeClaim(routine: Routine, id: string, change: Partial<Routin
 /** Removes a claim. */
 export function removeClaim(routine: Routine, id: string): Routine {
   return { ...routine, claims: routine.claims.filter((c) => c.id !== id) }
-}
-
-/** Gives a thing another name, wherever it is named: as a thing, and as the place of what lies in it. */
-export function renameThing(routine: Routine, index: number, name: string): Routine {
-  const old = routine.setUp.things[index]!.name
-  const place = (text: string) =>
-    text === `in:${old}` || text.startsWith(`in:${old}/`) ? `in:${name}${text.slice(3 + old.length)}` : text
-  const settings = (texts: Record<string, string>) =>
-    Object.fromEntries(Object.entries(texts).map(([key, text]) => [key, text === old ? name : place(text)]))
-  const spec = (claim: ClaimSpec): ClaimSpec => ({
-    ...claim,
-    settings: settings(claim.settings),
-    or: claim.or.map(spec),
-  })
-  const steps = (list: Step[]) =>
-    list.map((step) => ({
-      ...step,
-      settings: settings(step.settings),
-      ...(step.onlyIf ? { onlyIf: spec(step.onlyIf) } : {}),
-    }))
-  return {
-    ...routine,
-    setUp: {
-      ...routine.setUp,
-      piles: routine.setUp.piles.map((pile) => ({ ...pile, place: place(pile.place) })),
-      things: routine.setUp.things.map((thing, i) => ({
-        ...thing,
-        name: i === index ? name : thing.name,
-        place: place(thing.place),
-      })),
-    },
-    steps: steps(routine.steps),
-    outs: routine.outs.map((out) => ({ ...out, steps: steps(out.steps) })),
-    claims: routine.claims.map((claim) => ({ ...claim, claim: spec(claim.claim) })),
-  }
 }

@@ -15,7 +15,6 @@ export {
   removeClaim,
   removeRole,
   removeStep,
-  renameThing,
   rolesAt,
   withOwnMove,
   type RoleNow,

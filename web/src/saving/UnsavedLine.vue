@@ -30,37 +30,37 @@ const said = computed(() => {
     case 'conflict':
       return props.otherFolder
         ? {
-            title: t('saving.unsavedLine.anotherFolder'),
-            text: t('saving.unsavedLine.whatIsKeptThereIs'),
+            title: t('bench.unsavedLine.anotherFolder'),
+            text: t('bench.unsavedLine.whatIsKeptThereIs'),
             keep: true,
-            drop: t('saving.unsavedLine.dropMineLoadWhatIsThere'),
+            drop: t('bench.unsavedLine.dropMineLoadWhatIsThere'),
           }
         : {
-            title: t('saving.unsavedLine.changedInAnotherWindow'),
-            text: t('saving.unsavedLine.yoursIsOnThisScreen'),
+            title: t('bench.unsavedLine.changedInAnotherWindow'),
+            text: t('bench.unsavedLine.yoursIsOnThisScreen'),
             keep: true,
-            drop: t('saving.unsavedLine.dropMineLoadTheOther'),
+            drop: t('bench.unsavedLine.dropMineLoadTheOther'),
           }
     case 'gone':
       return {
-        title: t('saving.unsavedLine.deletedInAnotherWindow'),
-        text: t('saving.unsavedLine.yoursIsOnThisScreen2'),
+        title: t('bench.unsavedLine.deletedInAnotherWindow'),
+        text: t('bench.unsavedLine.yoursIsOnThisScreen2'),
         keep: true,
-        drop: t('saving.unsavedLine.dropMine'),
+        drop: t('bench.unsavedLine.dropMine'),
       }
     case 'refused':
       return {
-        title: t('saving.unsavedLine.aDraftKeptInThis'),
-        text: t('saving.unsavedLine.itIsSavedOnceThis', { refusal: props.refusal?.message ?? '' }),
+        title: t('bench.unsavedLine.aDraftKeptInThis'),
+        text: t('bench.unsavedLine.itIsSavedOnceThis', { refusal: props.refusal?.message ?? '' }),
         keep: false,
-        drop: t('saving.unsavedLine.dropTheDraft'),
+        drop: t('bench.unsavedLine.dropTheDraft'),
       }
     case 'failed':
       return folder.value
         ? undefined
         : {
-            title: t('saving.unsavedLine.notSavedYet'),
-            text: t('saving.unsavedLine.whatYouChangeIsKept', { failure: props.failure }),
+            title: t('bench.unsavedLine.notSavedYet'),
+            text: t('bench.unsavedLine.whatYouChangeIsKept', { failure: props.failure }),
             keep: false,
             drop: '',
           }
@@ -79,7 +79,7 @@ const said = computed(() => {
     <strong v-if="said.title">{{ said.title }}</strong>
     <span class="min-w-0 basis-96 grow">{{ said.text }}</span>
     <button v-if="said.keep" class="btn" @click="$emit('keep')">
-      {{ $t('saving.unsavedLine.keepMineAsACopy') }}
+      {{ $t('bench.unsavedLine.keepMineAsACopy') }}
     </button>
     <button v-if="said.drop" class="btn" @click="$emit('drop')">{{ said.drop }}</button>
   </div>

@@ -220,6 +220,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/edits/rename": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Gives something another name wherever the routine speaks of it.
+         * @description Gives something another name wherever the routine speaks of it.
+         */
+        post: operations["rename"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/evening/cues.md": {
         parameters: {
             query?: never;
@@ -1833,6 +1853,12 @@ export interface components {
             /** Format: int32 */
             series: number;
         };
+        /** @description The routine as it is then, and in how many of its steps something changed. */
+        EditedDocument: {
+            routine: components["schemas"]["RoutineDocument"];
+            /** Format: int32 */
+            steps: number;
+        };
         /** @description Something on the time line. */
         EntryDocument: {
             /** Format: date-time */
@@ -2506,6 +2532,16 @@ export interface components {
         RemarkDocument: {
             text: string;
             warning: boolean;
+        };
+        /** @description Something gets another name. */
+        RenameRequest: {
+            /** @description its name now: a letter, a person, a thing, a place such as <code>table:left</code>, the id of a step */
+            from: string;
+            /** @description what it is */
+            kind: string;
+            routine: components["schemas"]["RoutineDocument"];
+            /** @description its new name */
+            to: string;
         };
         /**
          * @description Something to be put right: how openly, and how long it takes, about. <code>to</code> is where a card is to come, when moves may
@@ -4061,6 +4097,107 @@ export interface operations {
             };
         };
     };
+    rename: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "from": "Bruno",
+                 *       "kind": "person",
+                 *       "routine": {
+                 *         "claims": [],
+                 *         "format": "crafty-pocket/routine",
+                 *         "roles": [
+                 *           {
+                 *             "kind": "selection",
+                 *             "letter": "A",
+                 *             "owner": "Bruno"
+                 *           }
+                 *         ],
+                 *         "setUp": {
+                 *           "pack": "52"
+                 *         },
+                 *         "steps": [
+                 *           {
+                 *             "id": "give",
+                 *             "move": "hand-over",
+                 *             "settings": {
+                 *               "to": "spectator:Bruno"
+                 *             }
+                 *           }
+                 *         ],
+                 *         "title": "For Bruno",
+                 *         "version": 1
+                 *       },
+                 *       "to": "Tove"
+                 *     }
+                 */
+                "application/json": components["schemas"]["RenameRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EditedDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     cueText: {
         parameters: {
             query?: never;
@@ -4793,6 +4930,7 @@ export interface operations {
     overTime: {
         parameters: {
             query?: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
                 routine?: string;
             };
             header?: never;

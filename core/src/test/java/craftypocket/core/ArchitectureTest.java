@@ -44,7 +44,7 @@ class ArchitectureTest {
             List.of("moves"),
             List.of("routine"),
             List.of("jot", "read"),
-            List.of("run"),
+            List.of("edit", "run"),
             List.of("solve", "advise", "rehearse"),
             List.of("evening"));
 

@@ -248,7 +248,7 @@ class EveningTest extends InBrowser {
         page.keyboard().press("Escape");
         visit("/journal");
         page.getByTestId("entry").first().waitFor();
-        page.getByText("The same as a table").click();
+        page.getByText("The same as a table").first().click();
         assertThat(Faults.of(page)).isEmpty();
         visit("/settings");
         page.getByText("What they have seen").first().click();

@@ -23,6 +23,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -125,6 +126,11 @@ public record RoutineDocument(
             cardSize = Objects.requireNonNullElse(cardSize, "");
             things = Objects.requireNonNullElse(things, List.of());
             note = Objects.requireNonNullElse(note, "");
+        }
+
+        SetUpDocument noted(String newNote) {
+            return new SetUpDocument(
+                    pack, extra, order, piles, placements, markings, bend, cardSize, things, newDeckOrder, newNote);
         }
 
         /** A set-up that was worked out. */
@@ -547,6 +553,56 @@ public record RoutineDocument(
                         .toList(),
                 routine.ownMoves().stream().map(OwnMoveDocument::of).toList(),
                 List.of());
+    }
+
+    /** The same routine once the core has renamed something in it: its steps, claims and outs are as many, and keep their words. */
+    RoutineDocument renamed(Routine core) {
+        RoutineDocument made = of(title, core);
+        List<OutDocument> madeOuts = new ArrayList<>();
+        for (int i = 0; i < outs.size(); i++) {
+            Out out = core.outs().get(i);
+            madeOuts.add(new OutDocument(
+                    out.id(),
+                    outs.get(i).occasion(),
+                    outs.get(i).says(),
+                    out.after(),
+                    worded(
+                            out.steps().stream().map(StepDocument::of).toList(),
+                            outs.get(i).steps()),
+                    out.rejoin()));
+        }
+        return new RoutineDocument(
+                format,
+                version,
+                title,
+                summary,
+                tags,
+                made.setUp().noted(setUp.note()),
+                made.roles(),
+                worded(made.steps(), steps),
+                made.claims(),
+                made.ownMoves(),
+                madeOuts);
+    }
+
+    /** Steps with the notes and times of others. */
+    private static List<StepDocument> worded(List<StepDocument> made, List<StepDocument> before) {
+        List<StepDocument> worded = new ArrayList<>();
+        for (int i = 0; i < made.size(); i++) {
+            StepDocument step = made.get(i);
+            worded.add(new StepDocument(
+                    step.id(),
+                    step.move(),
+                    step.settings(),
+                    step.onlyIf(),
+                    step.look(),
+                    step.then(),
+                    step.cover(),
+                    before.get(i).note(),
+                    before.get(i).seconds(),
+                    step.before()));
+        }
+        return worded;
     }
 
     RoutineDocument titled(String newTitle) {

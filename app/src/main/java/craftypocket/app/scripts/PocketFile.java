@@ -101,12 +101,12 @@ public final class PocketFile {
             screens.add(screen(
                     "",
                     small(part.title())
-                            + paragraph("step", script.title(i))
+                            + "<h1 class=\"step\">" + escaped(script.title(i)) + "</h1>"
                             + paragraph("", step.note())
                             + picture(step)));
         }
         if (!script.outs().isEmpty()) {
-            screens.add(screen("", small(part.title()) + heading(2, "If something comes up") + outs(script.outs())));
+            screens.add(screen("", small(part.title()) + heading(1, "If something comes up") + outs(script.outs())));
         }
         return screens;
     }
@@ -132,9 +132,10 @@ public final class PocketFile {
                 .collect(Collectors.joining());
         return screen(
                 " id=\"end\"",
-                lists(lists, true) + heading(2, "How did it go?") + asked
+                heading(1, "How did it go?") + asked
                         + "<p><button type=\"button\" id=\"save\">Save for the journal</button></p>"
-                        + "<p class=\"small\" id=\"saved\" role=\"status\"></p>");
+                        + "<p class=\"small\" id=\"saved\" role=\"status\"></p>"
+                        + lists(lists, true));
     }
 
     private static String went(int index, String title) {

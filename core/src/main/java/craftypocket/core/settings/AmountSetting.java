@@ -183,6 +183,11 @@ public final class AmountSetting extends NumberSetting {
     }
 
     @Override
+    public String follow(String text, Renamed renamed) {
+        return Source.follow(text, renamed);
+    }
+
+    @Override
     void read(String text, Values into, SettingReader reader) {
         into.state(this, List.of(reader.amount(text)));
     }

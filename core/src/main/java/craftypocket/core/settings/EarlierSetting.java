@@ -13,6 +13,11 @@ public final class EarlierSetting extends Setting {
     }
 
     @Override
+    public String follow(String text, Renamed renamed) {
+        return renamed.amount(text);
+    }
+
+    @Override
     void read(String text, Values into, SettingReader reader) {
         if (text.isEmpty()) {
             reader.gap("Choose an amount of an earlier step for “" + label() + "”.");

@@ -17,6 +17,11 @@ public final class EstimateSetting extends Setting {
     }
 
     @Override
+    public String follow(String text, Renamed renamed) {
+        return Source.follow(text, renamed);
+    }
+
+    @Override
     void read(String text, Values into, SettingReader reader) {
         // Millimetres, too, are estimated: they may be more than there are cards.
         into.state(

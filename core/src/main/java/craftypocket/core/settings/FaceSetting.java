@@ -32,6 +32,11 @@ public final class FaceSetting extends Setting {
     }
 
     @Override
+    public String follow(String text, Renamed renamed) {
+        return renamed.name(Renamed.Kind.ROLE, text);
+    }
+
+    @Override
     void read(String text, Values into, SettingReader reader) {
         int role = reader.cast().roleOf(text);
         Optional<Side> side = CardText.read(text);

@@ -32,6 +32,11 @@ public final class PersonSetting extends Setting {
     }
 
     @Override
+    public String follow(String text, Renamed renamed) {
+        return renamed.name(Renamed.Kind.PERSON, text);
+    }
+
+    @Override
     void read(String text, Values into, SettingReader reader) {
         int knower = text.isEmpty()
                 ? Knower.EVERYBODY

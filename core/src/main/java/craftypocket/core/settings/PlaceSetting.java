@@ -49,6 +49,11 @@ public final class PlaceSetting extends Setting {
     }
 
     @Override
+    public String follow(String text, Renamed renamed) {
+        return renamed.place(text);
+    }
+
+    @Override
     void read(String text, Values into, SettingReader reader) {
         if (optional && text.isEmpty()) {
             into.put(this, Cast.NOBODY);

@@ -48,6 +48,11 @@ public final class RoleSetting extends Setting {
     }
 
     @Override
+    public String follow(String text, Renamed renamed) {
+        return renamed.name(Renamed.Kind.ROLE, text);
+    }
+
+    @Override
     void read(String text, Values into, SettingReader reader) {
         int role = reader.cast().roleOf(text);
         boolean usually = optional && text.equals(usual());

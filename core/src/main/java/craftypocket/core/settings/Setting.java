@@ -214,6 +214,11 @@ public abstract class Setting {
     /** The same under another name and within other bounds, as a setting of an own move. */
     public abstract Setting renamed(String newName, String newLabel, String newUsual, Bound min, Bound max);
 
+    /** Its text once something has another name; the same text where it does not speak of it. */
+    public String follow(String text, Renamed renamed) {
+        return text;
+    }
+
     /** Reads its text into the values; what cannot be read is told to the reader. */
     abstract void read(String text, Values into, SettingReader reader);
 

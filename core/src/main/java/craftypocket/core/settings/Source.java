@@ -107,6 +107,27 @@ public abstract sealed class Source {
                 + (form.group(5) == null ? "" : "±" + form.group(5));
     }
 
+    /** An amount that speaks of a role, a place or a step, once one of them has another name. */
+    static String follow(String text, Renamed renamed) {
+        Matcher form = FORM.matcher(text);
+        if (!form.matches() || form.group(2) == null) {
+            return text;
+        }
+        String what = form.group(2);
+        String followed = switch (form.group(1)) {
+            case "as" -> renamed.amount(what);
+            case "size of" -> renamed.place(what);
+            case "from", "value of" -> renamed.name(Renamed.Kind.ROLE, what);
+            case "letters of" -> {
+                int in = what.indexOf(" in ");
+                int end = in < 0 ? what.length() : in;
+                yield renamed.name(Renamed.Kind.ROLE, what.substring(0, end)) + what.substring(end);
+            }
+            default -> what;
+        };
+        return text.substring(0, form.start(2)) + followed + text.substring(form.end(2));
+    }
+
     private static Optional<Source> source(String kind, String what, String text, SettingReader reader) {
         if (what == null && !kind.equals("size")) {
             return Optional.empty();

@@ -21,6 +21,11 @@ public final class StepSetting extends Setting {
     }
 
     @Override
+    public String follow(String text, Renamed renamed) {
+        return renamed.name(Renamed.Kind.STEP, text);
+    }
+
+    @Override
     void read(String text, Values into, SettingReader reader) {
         int step = text.isEmpty() ? BEGINNING : reader.earlier().indexOf(text);
         if (!text.isEmpty() && step < 0) {

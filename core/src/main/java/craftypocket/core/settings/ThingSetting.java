@@ -23,6 +23,11 @@ public final class ThingSetting extends Setting {
     }
 
     @Override
+    public String follow(String text, Renamed renamed) {
+        return renamed.name(Renamed.Kind.THING, text);
+    }
+
+    @Override
     void read(String text, Values into, SettingReader reader) {
         Props props = reader.props();
         int thing = props.indexOf(text);

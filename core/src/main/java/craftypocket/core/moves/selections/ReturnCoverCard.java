@@ -22,7 +22,7 @@ import java.util.Optional;
 final class ReturnCoverCard extends Move {
 
     private static final Option UPPER = new Option("upper", "the bottom card of the upper packet");
-    private static final Option BOTTOM = new Option("bottom", "the bottom card of the deck, from a break above it");
+    private static final Option BOTTOM = new Option("bottom", "the bottom one, from a break");
 
     private static final Need NO_ROOM = new Need(
             hands -> false,
