@@ -132,17 +132,20 @@ export const useBench = defineStore('bench', () => {
   }
 
   /**
-   * Gives something another name wherever the routine speaks of it; the server knows where that is. What is edited meanwhile stays,
-   * and the old name with it.
+   * Gives something another name wherever the routine speaks of it; the server knows where that is. What is edited meanwhile is
+   * asked for too.
    */
   async function rename(kind: 'person' | 'thing', from: string, to: string): Promise<void> {
-    const routine = whole.value!
     trouble.value = ''
     try {
-      const edited = await answered(api.POST('/api/edits/rename', { body: { routine, kind, from, to } }))
-      if (whole.value === routine) {
-        editWhole(edited.routine)
-      }
+      let routine: Routine
+      let edited: Routine
+      do {
+        routine = whole.value!
+        edited = (await answered(api.POST('/api/edits/rename', { body: { routine, kind, from, to } })))
+          .routine
+      } while (whole.value !== routine)
+      editWhole(edited)
     } catch (thrown) {
       const problem = thrown as ApiProblem
       const [first] = problem.problems

@@ -8310,6 +8310,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
                 id: string;
             };
             cookie?: never;
@@ -8719,8 +8720,11 @@ export interface operations {
     scriptText: {
         parameters: {
             query?: {
+                /** @example true */
                 outs?: boolean;
+                /** @example true */
                 patter?: boolean;
+                /** @example false */
                 times?: boolean;
             };
             header?: never;
@@ -8782,8 +8786,11 @@ export interface operations {
     scriptPages: {
         parameters: {
             query?: {
+                /** @example true */
                 outs?: boolean;
+                /** @example true */
                 patter?: boolean;
+                /** @example false */
                 times?: boolean;
             };
             header?: never;
