@@ -56,6 +56,13 @@ function which(key: string): string {
   const chunk = /\[(\d+)\]$/.exec(key)
   return chunk ? `, no. ${Number(chunk[1]) + 1}` : ''
 }
+
+/** Words that fill a line are written smaller, so that none is cut off. */
+const MANY = 24
+const long = computed(() => {
+  const option = props.setting.options.find((each) => each.name === props.value)?.label ?? ''
+  return props.setting.kind === 'earlier' || option.length > MANY
+})
 </script>
 
 <template>
@@ -135,7 +142,7 @@ function which(key: string): string {
       :id="fieldId"
       :value="value"
       class="w-full field"
-      :class="{ 'text-sm': setting.kind === 'earlier' }"
+      :class="{ 'text-sm': long }"
       @change="changed"
     >
       <template v-if="setting.kind === 'role'">

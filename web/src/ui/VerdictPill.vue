@@ -17,6 +17,7 @@ const said = computed(() => summary(props.survey))
     :title="short && said.short ? said.text : undefined"
     class="inline-flex max-w-full shrink-0 items-center gap-1.5 rounded-2xl px-3 py-0.5 text-sm font-semibold"
     :class="{
+      'whitespace-nowrap': short,
       'bg-holds/12 text-holds': said.tone === 'holds',
       'bg-broken/12 text-broken': said.tone === 'broken',
       'bg-rule/50 text-soft': said.tone === 'quiet',

@@ -203,7 +203,7 @@ class ChanceMovesTest {
 
         assertThat(lifted.trace().end().sentence())
                 .as("how many by eye is said")
-                .contains("top 5 of the upper packet");
+                .contains("the top 5 of the upper packet");
 
         assertThat(lifted.verdict(0).verdict()).isEqualTo(Survey.Verdict.ALWAYS);
     }

@@ -21,8 +21,8 @@ import java.util.List;
 final class TopBlockLift extends Move {
 
     private static final Option CARD = new Option("card", "it alone");
-    private static final Option UPPER = new Option("upper", "top {count} of the upper packet");
-    private static final Option LOWER = new Option("lower", "top {count} of the lower packet");
+    private static final Option UPPER = new Option("upper", "the top {count} of the upper packet");
+    private static final Option LOWER = new Option("lower", "the top {count} of the lower packet");
 
     private final RoleSetting role = has(Setting.role("role", "Wanted on top", "A"));
     private final PlaceSetting pile = has(Setting.place("pile", "In", "deck"));
