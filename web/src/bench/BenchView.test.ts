@@ -86,6 +86,7 @@ describe('the Bench', () => {
     const { addMove } = await newRoutine('From nothing')
     await press('+ selection')
     await fill(await screen.findByLabelText('Owner of A'), 'Bruno')
+    await says(() => ledger(0), 'Bruno')
     await press('+ key')
     await fireEvent.update(await screen.findByLabelText('Card of K'), '9C')
     await press('Place a card')

@@ -2,7 +2,7 @@
 import { t } from '@/words'
 import SheetDialog from '@/ui/SheetDialog.vue'
 import { useCatalogue } from '@/api/catalogue'
-import { answered, api } from '@/api/client'
+import { answered, api, type ApiProblem } from '@/api/client'
 import { usePerformer } from '@/performer'
 import { rolesAt } from '@/routine'
 import { useToast } from '@/ui/toast'
@@ -24,8 +24,10 @@ const toast = useToast()
 
 const text = ref('')
 const lines = ref<JottedLine[]>([])
-/** What was taken for a line other than its first reading, by the place of the line and its words. */
-const others = ref<Record<string, Taken>>({})
+/** What was taken for a line other than its first reading, by its words: the id of a move, a note, or nothing. */
+const others = ref<Record<string, string>>({})
+/** The text of which the lines are: what was typed since is not read yet. */
+const readOf = ref('')
 const failure = ref('')
 
 watch(
@@ -46,6 +48,7 @@ async function read(): Promise<void> {
   const asked = text.value
   if (asked.trim() === '') {
     lines.value = []
+    readOf.value = asked
     return
   }
   const deck = bench.trace?.cards.length ?? 52
@@ -53,17 +56,29 @@ async function read(): Promise<void> {
     const answer = await answered(api.POST('/api/jotted/read', { body: { text: asked, deck } }))
     if (asked === text.value) {
       lines.value = answer.lines
+      readOf.value = asked
       failure.value = ''
     }
   } catch (thrown) {
-    failure.value = (thrown as Error).message
+    const problem = thrown as ApiProblem
+    failure.value = problem.problems[0]?.rule ?? problem.message
   }
 }
 
-const key = (line: JottedLine) => `${line.from} ${line.text}`
-const taken = computed(() =>
-  lines.value.map((line) => ({ line, taken: others.value[key(line)] ?? line.readings[0] ?? 'note' })),
-)
+/** Lines of the same words are told apart by how many of them came before. */
+function key(line: JottedLine): string {
+  const before = lines.value.filter((other) => other.text === line.text && other.from < line.from).length
+  return before === 0 ? line.text : `${line.text} ${before}`
+}
+
+function takenFor(line: JottedLine): Taken {
+  const other = others.value[key(line)]
+  return other === 'note' || other === 'nothing'
+    ? other
+    : (line.readings.find((reading) => reading.move === other) ?? line.readings[0] ?? 'note')
+}
+
+const taken = computed(() => lines.value.map((line) => ({ line, taken: takenFor(line) })))
 const steps = computed(() =>
   taken.value.reduce((sum, { taken: as }) => sum + (typeof as === 'string' ? 0 : as.times), 0),
 )
@@ -89,13 +104,7 @@ function stated(reading: Reading): string[] {
 }
 
 function choose(line: JottedLine, event: Event): void {
-  const value = (event.target as HTMLSelectElement).value
-  const as = value === 'note' || value === 'nothing' ? value : line.readings[Number(value)]!
-  others.value = { ...others.value, [key(line)]: as }
-}
-
-function chosen(line: JottedLine, as: Taken): string {
-  return typeof as === 'string' ? as : String(line.readings.indexOf(as))
+  others.value = { ...others.value, [key(line)]: (event.target as HTMLSelectElement).value }
 }
 
 function add(): void {
@@ -115,7 +124,7 @@ function add(): void {
 <template>
   <SheetDialog v-model:open="open" :title="$t('bench.jotted.title')" width="wide">
     <template #beside
-      ><button class="btn-main" :disabled="steps + notes === 0" @click="add">
+      ><button class="btn-main" :disabled="steps + notes === 0 || readOf !== text" @click="add">
         {{ $t('bench.jotted.add', steps) }}
       </button></template
     >
@@ -140,10 +149,10 @@ function add(): void {
         <select
           class="w-full self-start field font-semibold"
           :aria-label="$t('bench.jotted.meaning', { line: line.text })"
-          :value="chosen(line, as)"
+          :value="typeof as === 'string' ? as : as.move"
           @change="choose(line, $event)"
         >
-          <option v-for="(reading, i) in line.readings" :key="reading.move" :value="String(i)">
+          <option v-for="reading in line.readings" :key="reading.move" :value="reading.move">
             {{ name(reading) }}
           </option>
           <option value="note">{{ $t('bench.jotted.note') }}</option>

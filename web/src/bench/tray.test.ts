@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { flipped, laidCards, lay, move, take, type TrayPile } from './tray'
+import { flipped, laidCards, lay, move, pieces, take, type TrayPile } from './tray'
 
 const piles: TrayPile[] = [
   { place: 'deck', cards: ['AS', '2S', '3S'] },
@@ -7,6 +7,27 @@ const piles: TrayPile[] = [
 ]
 
 describe('the set-up tray', () => {
+  it('cuts a written order where words name no card', () => {
+    const unread = (text: string, from: number) => ({
+      text,
+      from,
+      to: from + text.length,
+      cure: 'Leave it out.',
+    })
+
+    expect(pieces('AS moon KH', [unread('moon', 3)])).toEqual([
+      { text: 'AS ' },
+      { text: 'moon', cure: 'Leave it out.' },
+      { text: ' KH' },
+    ])
+    expect(pieces('moon sun', [unread('moon', 0), unread('sun', 5)]).map((piece) => piece.text)).toEqual([
+      'moon',
+      ' ',
+      'sun',
+    ])
+    expect(pieces('AS', [])).toEqual([{ text: 'AS' }])
+  })
+
   it('lays a card before the one it is dropped on', () => {
     expect(lay(piles, 'QC', { pile: 0, index: 1 })[0]!.cards).toEqual(['AS', 'QC', '2S', '3S'])
   })

@@ -63,20 +63,22 @@ function place(role: number): string {
   const state = end.value.roles[role]!
   const knows = known.value?.roles[role]
   const { position, fromBottom, placeLabel } = state
-  if (settled.value || knows?.placeKnown === 'exact') {
+  if (knows?.placeKnown === 'exact') {
     const side = state.faceUp ? t('rehearse.endCheck.up') : t('rehearse.endCheck.down')
     return t('rehearse.endCheck.fromTheTopFromThe', { position, fromBottom, placeLabel, state: side })
   }
   if (knows?.placeKnown === 'near') {
     return t('rehearse.endCheck.near', { position, within: knows.within, placeLabel })
   }
-  return knows?.placeKnown === 'in-pile' || knows?.placeKnown === 'by-looking'
-    ? t('rehearse.endCheck.somewhereIn', { placeLabel })
-    : t('rehearse.endCheck.anywhere')
+  if (knows?.placeKnown === 'in-pile' || knows?.placeKnown === 'by-looking') {
+    return t('rehearse.endCheck.somewhereIn', { placeLabel })
+  }
+  // Where nobody went through all ways, nothing is told.
+  return knows?.placeKnown === 'lost' ? t('rehearse.endCheck.anywhere') : ''
 }
 
 function placed(state: RoleState, role: number): boolean {
-  return state.place !== '' && (settled.value || known.value?.roles[role]?.placeKnown === 'exact')
+  return state.place !== '' && known.value?.roles[role]?.placeKnown === 'exact'
 }
 
 /** A card as it should lie there: its name where somebody stated it, and where it is so in all ways. */
@@ -84,7 +86,7 @@ function cards(pile: Pile, from: number, to: number) {
   return pile.cards.slice(from, to).map((number, i) => {
     const card = props.trace.cards[number]!
     const role = end.value.roles.findIndex((r, index) => r.card === number && placed(r, index))
-    const told = card.stated !== 'open' && (settled.value || role >= 0)
+    const told = card.stated === 'placed' && (settled.value || role >= 0)
     return {
       number,
       name: told ? card.name : t('rehearse.endCheck.someCard'),

@@ -1,6 +1,7 @@
 package craftypocket.app.http;
 
 import java.nio.charset.StandardCharsets;
+import java.util.Locale;
 import org.springframework.http.ContentDisposition;
 
 /** How a file that is handed out is called. */
@@ -10,7 +11,7 @@ public final class Attachment {
 
     /** The header {@code Content-Disposition} for a file that is called by a title. */
     public static String called(String title, String ending) {
-        String name = title.toLowerCase().replaceAll("[^\\p{L}\\p{N}]+", "-");
+        String name = title.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
         return ContentDisposition.attachment()
                 .filename(name + "." + ending, StandardCharsets.UTF_8)
                 .build()

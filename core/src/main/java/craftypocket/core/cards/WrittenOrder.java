@@ -22,7 +22,7 @@ import java.util.stream.Stream;
 public record WrittenOrder(List<Named> cards, List<Unread> unread) {
 
     /** More cards than two packs nobody lays. */
-    public static final int MOST = 2 * Pack.MOST_CARDS;
+    public static final int MOST = Pack.MOST_CARDS;
 
     /**
      * A card of the order.
@@ -66,7 +66,7 @@ public record WrittenOrder(List<Named> cards, List<Unread> unread) {
             anyCase("[\\s,;:.|•*·\"“”'’()\\[\\]_–—-]+" + "|\\b(?:and|then|the|from the top|face[- ]?down)\\b");
     private static final Pattern NUMBERED = anyCase("(?<![\\p{L}\\p{N}])\\d{1,3}[.):](?=\\s)");
     private static final Pattern HEADINGS =
-            anyCase("\\s*(?:(?:position|place|no|nr|card|cards|rank|value|suit|name)\\b[.\\s,;:|\"]*)+(?=\\R)");
+            anyCase("\\s*(?:(?:position|place|no|nr|card|cards|rank|value|suit|name)\\b[.\\s,;:|\"]*){1,8}(?=\\R)");
     private static final Pattern CHUNK = Pattern.compile("[^\\s,;\"]+");
     private static final Pattern OTHER_NUMBER = Pattern.compile("0|1|1[1-9]|[2-9]\\d|\\d{3,}");
 

@@ -16,6 +16,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -114,7 +115,7 @@ public final class Notes {
                     from,
                     words,
                     Optional.empty(),
-                    lies.group("end").toLowerCase(),
+                    lies.group("end").toLowerCase(Locale.ROOT),
                     lies.group("card").equalsIgnoreCase("key"));
         }
         Set<String> stems = words(words).stream().map(Word::stem).collect(Collectors.toSet());
@@ -429,7 +430,7 @@ public final class Notes {
         return words.stream()
                 .filter(word -> word.raw().length() > 1
                         && Character.isUpperCase(word.raw().charAt(0))
-                        && !word.raw().equals(word.raw().toUpperCase())
+                        && !word.raw().equals(word.raw().toUpperCase(Locale.ROOT))
                         && !NO_NAMES.contains(names(word))
                         && !word.stem().isEmpty()
                         && !word.stem().equals(Stems.THEY)

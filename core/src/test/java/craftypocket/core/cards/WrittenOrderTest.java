@@ -125,7 +125,7 @@ class WrittenOrderTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"AS-KS ", "🂡", "a", "1. ", "-", "new-deck order ", "♠", "10 "})
+    @ValueSource(strings = {"AS-KS ", "🂡", "a", "1. ", "-", "new-deck order ", "♠", "10 ", "card ", "no\t"})
     void long_and_odd_texts_end(String words) {
         WrittenOrder order = WrittenOrder.read(words.repeat(5000 / words.length()));
 
