@@ -83,7 +83,7 @@ export default defineConfig(({ command }) => ({
             { name: 'libraries', test: /node_modules.(?!@headlessui|@tanstack.(vue-)?virtual|fft)/ },
             {
               name: 'shared',
-              test: /src.(ui.(verdict|VerdictPill|time)|routine.lines|api.inTurn|deck.(RunningDeck|geometry|boxes|paths|things|likelihood|roleStyle)|words.(index|en.json.first))/,
+              test: /src.(ui.(verdict|VerdictPill|time)\.|routine.lines|api.inTurn|deck.(RunningDeck|geometry|boxes|paths|things|likelihood|roleStyle)|words.(index|en.json.first))/,
             },
           ],
         },

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useCatalogue } from '@/api/catalogue'
 import type { Finding } from '@/api/client'
-import { verdict } from '@/ui/verdict'
+import { verdict } from '@/ui/finding'
 import { computed, nextTick, ref } from 'vue'
 import ShareBars from '@/ui/ShareBars.vue'
 import ClaimEditor from './ClaimEditor.vue'

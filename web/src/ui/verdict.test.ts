@@ -1,7 +1,8 @@
 import type { Finding, Survey } from '@/api/client'
 import { describe, expect, it } from 'vitest'
 import { ago, clock } from './time'
-import { percent, summary, verdict } from './verdict'
+import { verdict } from './finding'
+import { percent, summary } from './verdict'
 
 function finding(held: number, worlds: number): Finding {
   return {
@@ -97,7 +98,7 @@ describe('verdicts', () => {
     const sample = ended(survey(12_000, false, 12_000), 1)
     expect(summary(sample)).toEqual({
       text: 'nothing failed in a sample of 12,000 ways, stopped',
-      short: 'nothing failed in a sample',
+      short: 'no failure in a sample',
       tone: 'quiet',
     })
     expect(verdict(sample.findings[0]!, sample)).toEqual({

@@ -1,5 +1,5 @@
 import { locale, t } from '@/words'
-import type { Finding, Survey } from '@/api/client'
+import type { Survey } from '@/api/client'
 
 /** A verdict in a few words, and how it is to be coloured. */
 export interface Said {
@@ -32,7 +32,7 @@ export function ways(survey: Survey): string {
 }
 
 /** Whether the ways were looked at in order and not to the end: those that were say nothing of the others. */
-function brokenOff(survey: Survey): boolean {
+export function brokenOff(survey: Survey): boolean {
   return survey.stopped && survey.seed === 0
 }
 
@@ -93,34 +93,4 @@ export function percent(share: number, digits = 1): string {
   const least = 1 / parts
   const honest = share < 1 && rounded === 100 ? 100 - least : share > 0 && rounded === 0 ? least : rounded
   return `${Number(honest.toFixed(digits))} %`
-}
-
-/** The verdict on one condition. */
-export function verdict(finding: Finding, survey: Survey): Said {
-  if (survey.worlds === 0) {
-    return { text: t('ui.verdict.notLookedAt'), tone: 'quiet' }
-  }
-  if (brokenOff(survey)) {
-    const first = t('ui.verdict.theFirstWaysStopped', { worlds: count(survey.worlds) })
-    return finding.verdict === 'always' || finding.verdict === 'open'
-      ? { text: t('ui.verdict.heldIn', { first }), tone: 'quiet' }
-      : { text: t('ui.verdict.failedInSomeOf', { first }), tone: 'broken' }
-  }
-  if (finding.verdict === 'untold') {
-    return { text: t('ui.verdict.notToldFromASample'), tone: 'quiet' }
-  }
-  if (finding.verdict === 'open') {
-    const interval = `${percent(finding.low)}–${percent(finding.high)}`
-    return { text: t('ui.verdict.didNotFail', { ways: ways(survey), interval }), tone: 'quiet' }
-  }
-  if (finding.verdict === 'always') {
-    const always = survey.exhaustive ? 'ui.verdict.always' : 'ui.verdict.neverFailed'
-    return { text: t(always, { ways: ways(survey) }), tone: 'holds' }
-  }
-  if (finding.verdict === 'never') {
-    return { text: t('ui.verdict.never', { ways: ways(survey) }), tone: 'broken' }
-  }
-  const share = percent(finding.held / survey.worlds, survey.counted ? 1 : 3)
-  const interval = survey.exhaustive ? '' : ` (95 %: ${percent(finding.low)}–${percent(finding.high)})`
-  return { text: t('ui.verdict.inOf', { share, survey: ways(survey), interval }), tone: 'broken' }
 }

@@ -208,7 +208,7 @@ class EveningApiTest {
                 .path("routine")
                 .asString();
         String text = get("/api/routines/" + id + "/script.md").response().body();
-        assertThat(text).contains("# The purser’s wager", "8. **", "K ", " of 52");
+        assertThat(text).contains("# The purser’s wager", "8. **", "K 52");
         byte[] pdf = HttpClient.newHttpClient()
                 .send(
                         HttpRequest.newBuilder(RunningApplication.base().resolve("/api/routines/" + id + "/script.pdf"))

@@ -45,6 +45,9 @@ class AccessibilityTest extends InBrowser {
         openDemo("Two cabins");
         page.getByText("Lay the cards").click();
         page.locator("[data-pile=deck]").waitFor();
+        page.getByLabel("Write or paste the order of the deck").fill("ten of hearts, moon");
+        page.getByLabel("Write or paste the order of the deck").blur();
+        page.locator("[data-unread]").waitFor();
         assertThat(Faults.of(page)).isEmpty();
 
         openDemo("The ship’s clock");
@@ -73,6 +76,11 @@ class AccessibilityTest extends InBrowser {
         page.locator("h2").first().click();
         page.keyboard().press("a");
         page.getByLabel("Find a move").waitFor();
+        assertThat(Faults.of(page)).isEmpty();
+        page.keyboard().press("Escape");
+        page.keyboard().press("j");
+        page.getByLabel("A move a line").fill("two cuts\nif they want to shuffle, wait\nthe captain coughs");
+        page.getByLabel("“the captain coughs” means").waitFor();
         assertThat(Faults.of(page)).isEmpty();
         page.keyboard().press("Escape");
         page.keyboard().press("?");

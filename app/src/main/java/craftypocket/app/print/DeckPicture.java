@@ -19,8 +19,8 @@ import java.util.stream.Collectors;
 
 /**
  * Piles after a step, seen from the side with the top on the left, in ink alone: cards that lie face up are white, holds are
- * marks below. Piles are as large as in the usual way; where a followed card is, is told of all ways: a black card where it is always, and otherwise a
- * row of bars below, each as high as it is likely.
+ * marks below. Piles are as large as in the usual way. A followed card is a black one where it always lies there; otherwise a row of
+ * bars below says where it can be in all ways, each as high as that is likely.
  */
 public final class DeckPicture {
 
@@ -46,9 +46,6 @@ public final class DeckPicture {
     private static final double FACE_DOWN = 0.8;
     private static final double PAPER = 1;
     private static final double THREAD = 0.92;
-
-    /** Where a card can be in so large a part of a pile, it can be anywhere in it. */
-    private static final double NEARLY_ALL = 0.8;
 
     /** More stretches than this nobody reads. */
     private static final int MOST_STRETCHES = 3;
@@ -107,8 +104,7 @@ public final class DeckPicture {
 
     private String stretches(Place place, List<Integer> positions) {
         String where = place.equals(Place.DECK) ? "" : " " + place.label();
-        if (positions.size() > 2
-                && positions.size() >= NEARLY_ALL * layout.at(place).size()) {
+        if (positions.size() > 2 && positions.size() == layout.at(place).size()) {
             return "anywhere in " + place.label();
         }
         List<String> stretches = new ArrayList<>();
@@ -128,11 +124,12 @@ public final class DeckPicture {
     public List<String> told() {
         TreeMap<Integer, String> told = new TreeMap<>();
         lanes.forEach((role, lane) -> told.put(role, lane.words()));
+        // How many cards the pile has is another number in other ways.
         marked.forEach(each -> told.put(
                 each.role(),
                 each.words()
                         + (each.spot().place().equals(Place.DECK)
-                                ? " of " + layout.at(Place.DECK).size()
+                                ? ""
                                 : ", " + each.spot().place().label())));
         return List.copyOf(told.values());
     }
@@ -153,11 +150,13 @@ public final class DeckPicture {
         return !layout.holds().isEmpty() || layout.piles().size() > 1;
     }
 
-    /** Where piles begin, and how wide a card is drawn. */
-    private record Boxes(Map<Place, Double> lefts, double slot) {
+    /** Where piles begin, how many cards they have, and how wide a card is drawn. */
+    private record Boxes(Map<Place, Double> lefts, Map<Place, Integer> sizes, double slot) {
 
+        /** What lies deeper in another way than the pile goes in the usual one is drawn at its end. */
         double middle(Spot spot) {
-            return lefts.get(spot.place()) + (spot.position() - 0.5) * slot;
+            int position = Math.min(spot.position(), sizes.get(spot.place()));
+            return lefts.get(spot.place()) + (position - 0.5) * slot;
         }
     }
 
@@ -166,12 +165,14 @@ public final class DeckPicture {
         double gaps = (layout.piles().size() - 1) * BETWEEN;
         double slot = Math.min(WIDEST, (width - gaps) / Math.max(1, cards));
         Map<Place, Double> lefts = new LinkedHashMap<>();
+        Map<Place, Integer> sizes = new LinkedHashMap<>();
         double x = left;
         for (Pile pile : layout.piles()) {
             lefts.put(pile.place(), x);
+            sizes.put(pile.place(), pile.size());
             x += pile.size() * slot + BETWEEN;
         }
-        return new Boxes(lefts, slot);
+        return new Boxes(lefts, sizes, slot);
     }
 
     /** Draws it with its upper left corner at a place. */
