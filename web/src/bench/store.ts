@@ -138,12 +138,17 @@ export const useBench = defineStore('bench', () => {
   async function rename(kind: 'person' | 'thing', from: string, to: string): Promise<void> {
     trouble.value = ''
     try {
+      const opened = queue.value
       let routine: Routine
       let edited: Routine
       do {
         routine = whole.value!
-        edited = (await answered(api.POST('/api/edits/rename', { body: { routine, kind, from, to } })))
-          .routine
+        const body = { routine, kind, from, to }
+        edited = (await answered(api.POST('/api/edits/rename', { body }))).routine
+        // Another routine was opened meanwhile: whoever is called so there stays so.
+        if (queue.value !== opened) {
+          return
+        }
       } while (whole.value !== routine)
       editWhole(edited)
     } catch (thrown) {

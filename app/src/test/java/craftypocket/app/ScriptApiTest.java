@@ -20,7 +20,7 @@ class ScriptApiTest {
 
     /** A card taken anywhere goes back at 10 to 12 with a break, and is cut to the top; the deck has 20 cards. */
     private static final String ROUTINE = """
-            {"format": "crafty-pocket/routine", "version": 1, "title": "Up </b> & *down*", "summary": "",
+            {"format": "crafty-pocket/routine", "version": 1, "title": "Up </b> & {{screens}} *down*", "summary": "",
              "setUp": {"pack": "20", "note": "Any twenty."},
              "roles": [{"letter": "A", "kind": "selection", "owner": "Ines"}],
              "steps": [
@@ -45,7 +45,7 @@ class ScriptApiTest {
         String text = text(kept(), "");
 
         assertThat(text)
-                .startsWith("# Up \\</b\\> \\& \\*down\\*\n")
+                .startsWith("# Up \\</b\\> \\& \\{\\{screens\\}\\} \\*down\\*\n")
                 // One to nineteen lie where they lay; hers is in her hand.
                 .contains("A 1, Ines’s hand")
                 .contains("10–12")
@@ -97,14 +97,14 @@ class ScriptApiTest {
         assertThat(page.response().headers().firstValue("Content-Disposition").orElseThrow())
                 .contains(".html");
         assertThat(html)
-                .contains("<h1>Up &lt;/b&gt; &amp; *down*</h1>")
+                .contains("<h1>Up &lt;/b&gt; &amp; {{screens}} *down*</h1>")
                 .contains("A 11–13")
                 .contains("default-src 'none'")
                 .doesNotContain("src=\"")
                 .doesNotContain("http:")
                 .doesNotContain("https:")
                 .doesNotContain("</b>")
-                .doesNotContain("{{");
+                .doesNotContain("{{title");
         assertThat(html.split("<section", -1)).hasSize(1 + 1 + 1 + 4 + 1 + 1);
         assertThat(html.split("<svg", -1)).hasSize(1 + 5);
     }

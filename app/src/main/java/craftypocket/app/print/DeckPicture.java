@@ -25,7 +25,7 @@ import java.util.stream.Collectors;
 public final class DeckPicture {
 
     /** Bars and words of one role that can be in several places. */
-    private record Lane(String letter, String words, Map<Spot, Double> shares) {}
+    private record Lane(String words, Map<Spot, Double> shares) {}
 
     /** A place of a pile. */
     private record Spot(Place place, int position) {}
@@ -87,7 +87,7 @@ public final class DeckPicture {
             Spot spot = shares.keySet().iterator().next();
             marked.add(new Marked(role, letter + " " + spot.position(), spot));
         } else if (!shares.isEmpty()) {
-            lanes.put(role, new Lane(letter, words(letter, shares), shares));
+            lanes.put(role, new Lane(words(letter, shares), shares));
         }
     }
 

@@ -21,7 +21,8 @@ public final class PocketFile {
     /** How wide decks are drawn, in points: on a phone they become half as large again. */
     private static final double WIDE = 250;
 
-    private static final String TEMPLATE = template();
+    /** What stands before the title, between it and the screens, and behind these. */
+    private static final String[] TEMPLATE = template().split("\\{\\{(?:title|screens)}}");
 
     private PocketFile() {}
 
@@ -54,8 +55,9 @@ public final class PocketFile {
             screens.addAll(screens(parts, i));
         }
         screens.add(end(parts, lists));
-        // Each kind of place is filled once: what somebody wrote may look like another.
-        return TEMPLATE.replace("{{title}}", escaped(title)).replace("{{screens}}", String.join("\n", screens));
+        // What somebody wrote may look like such a place: each is filled where the page has it, and nothing is filled
+        // in what was written.
+        return TEMPLATE[0] + escaped(title) + TEMPLATE[1] + String.join("\n", screens) + TEMPLATE[2];
     }
 
     private static String cover(String title, List<Part> parts, List<Listed> lists) {

@@ -38,7 +38,7 @@ public final class Renaming {
     private final Renamed renamed;
     private final Catalogue catalogue;
 
-    /** The settings of own moves, by the ids of these; none of those that cannot be read. */
+    /** The settings of own moves, by the ids of these. */
     private final Map<String, SettingList> own = new HashMap<>();
 
     private Renaming(Routine routine, Renamed renamed, Catalogue catalogue) {

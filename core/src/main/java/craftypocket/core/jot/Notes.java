@@ -42,11 +42,11 @@ public final class Notes {
     private static final double LIKELY = 0.5;
     private static final double UNSURE = 0.34;
 
-    private static final Pattern LINE = Pattern.compile("(?:“[^”]*”|\"[^\"\n]*\"|[^\\n\\r·;→|•])+");
+    private static final Pattern LINE = Pattern.compile("[^\\n\\r·;→|•]+");
     private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-–*•>]+\\s+|\\(?\\d{1,2}[.)]\\s+)?");
-    private static final Pattern NOTE = Pattern.compile("(?i)^(?:note|nb|n\\.b\\.|remember|#|\\()[:\\s(].*");
+    private static final Pattern NOTE = Pattern.compile("(?i)^(?:(?:note|nb|n\\.b\\.|remember)\\s*:|#|\\().*");
     private static final Pattern SAID = Pattern.compile("(?i)^(?:i )?(?:say|tell them|patter)[:,]?\\s+(.+)$");
-    private static final Pattern QUOTED = Pattern.compile("“([^”]+)”|\"([^\"]+)\"");
+    private static final Pattern QUOTED = Pattern.compile("“([^”]+)”|\"([^\"\n]+)\"");
     private static final Pattern IF = Pattern.compile(
             "(?i)^(?:if|in case|should|whenever|when)\\s+(?<when>.+?)(?:\\s*[,:–]\\s*(?:then\\s+)?|\\s+then\\s+|\\s+->\\s+)(?<then>.+)$");
     private static final Pattern LIES = Pattern.compile(
@@ -71,7 +71,7 @@ public final class Notes {
     private record Word(int from, int to, String raw, String stem) {}
 
     /** A phrase held against a line, by how well it fits. */
-    private record Fit(Phrase phrase, double score, double weight, Set<Word> own) {}
+    private record Fit(Phrase phrase, double score, Set<Word> own) {}
 
     /**
      * @param names the performer's own names for moves, by their ids
@@ -85,7 +85,8 @@ public final class Notes {
     /** What the lines of a text mean, in their order; no more than {@link #MOST_LINES}. */
     public List<Jotted> read(String text) {
         List<Jotted> lines = new ArrayList<>();
-        Matcher line = LINE.matcher(text);
+        // What is said may have any of these signs in it.
+        Matcher line = LINE.matcher(unquoted(text));
         while (line.find() && lines.size() < MOST_LINES) {
             Matcher bullet = BULLET.matcher(line.group());
             int from = line.start() + (bullet.find() ? bullet.end() : 0);
@@ -279,7 +280,7 @@ public final class Notes {
                 + (inOrder && own.size() > 1 ? 0.03 : 0)
                 + Math.min(0.05, matched / 300)
                 + (line.equalsIgnoreCase(phrase.called()) ? APART : 0);
-        return new Fit(phrase, score * actor(phrase, they), matched, own);
+        return new Fit(phrase, score * actor(phrase, they), own);
     }
 
     /** What they do is rarely meant where nobody is named, and the other way round, but for what is done with their cards. */

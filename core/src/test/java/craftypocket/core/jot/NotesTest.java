@@ -166,6 +166,17 @@ class NotesTest {
         assertThat(NOTES.read("cut\n".repeat(300))).hasSize(Notes.MOST_LINES);
     }
 
+    /** Without a colon it is something that the performer does; a line may be as long as a text. */
+    @Test
+    void to_note_a_card_is_a_move_and_long_lines_end() {
+        assertThat(only("note the bottom card").settings()).containsEntry("where", "bottom");
+        assertThat(only("remember the top card").move()).isEqualTo("glimpse");
+        assertThat(NOTES.read("remember: the lamp").get(0).readings()).isEmpty();
+        for (String words : List.of("x", "cut, ", "“a” ", "\"", "if ", "cut then ", "7 ", "( ")) {
+            assertThat(NOTES.read(words.repeat(5000 / words.length()))).hasSizeLessThanOrEqualTo(Notes.MOST_LINES);
+        }
+    }
+
     /** Whoever adds a move says what it is called; a move is found by its own name, and every setting of a phrase is one of its move. */
     @Test
     void every_move_is_found_by_its_name_and_phrases_state_what_there_is() {
