@@ -171,7 +171,7 @@ function drop(to: number): void {
           :trace="only(i)!"
           :survey="surveyOf(i)"
           :width="scriptWidth - 28"
-          :row-height="76"
+          :row-height="88"
           :slot-top="24"
           @select="select(step?.id ?? SET_UP)"
         />

@@ -2,8 +2,9 @@
 import { t } from '@/words'
 import type { Survey, Trace } from '@/api/client'
 import { computed, ref } from 'vue'
-import type { PileBox, SlotBox } from './boxes'
-import { cardPath, layOut, type RowShapes } from './geometry'
+import type { SlotBox } from './boxes'
+import { LINE } from './captions'
+import { BAR, cardPath, layOut, type RowShapes } from './geometry'
 import { roleStyle } from './roleStyle'
 import type { ThingBox } from './things'
 
@@ -83,33 +84,12 @@ const sheathed = computed(() => {
   return uncertain.length <= MOST_SHEATHED ? uncertain : uncertain.filter((r) => r === role)
 })
 
-/** A slot narrower than this cannot show what is printed on its card. */
-const READABLE = 18
-
-/** A label is about as wide as this. */
-const LABEL_WIDTH = 90
-
-/** A short pile at the right edge has its label end with it, so that it stays in the picture. */
-function labelFromLeft(pile: PileBox): boolean {
-  return pile.size > 8 || pile.x < LABEL_WIDTH || pile.roomEnd > pile.x + LABEL_WIDTH
-}
-
-/** Below a row each role has a bar of where it can be; so far is one from the next. */
-const BAR = 4
+/** A slot narrower than this for each letter cannot show what is printed on its card. */
+const READABLE = 9
 
 /** The roles that have a bar below a row. */
 function barred(row: RowShapes): number[] {
   return [...new Set(row.band.map((cell) => cell.role))].sort((one, other) => one - other)
-}
-
-/** Where the words below a row are written, clear of its bars. */
-function belowBars(row: RowShapes): number {
-  return row.y + slotHeight.value + 15 + BAR * Math.max(0, barred(row).length - 1)
-}
-
-/** Whether what is written to the right of here would leave the picture. */
-function nearRight(x: number): boolean {
-  return x > props.width - LABEL_WIDTH / 2
 }
 
 /** The side of a slot that is seen from above. */
@@ -122,9 +102,14 @@ function sign(slot: SlotBox): string {
   return upper(slot).sign.replace('Joker ', '★').replace('blank', '○')
 }
 
-/** Slots that show something from above: face-up cards, and other faces or backs where a back should be. */
-function printed(slots: SlotBox[]): SlotBox[] {
-  return slots.filter((slot) => slot.width >= READABLE && upper(slot).kind !== 'back')
+/** Slots that show something from above: face-up cards, and other faces or backs where a back should be; no letter covers them. */
+function printed({ slots, markers }: RowShapes): SlotBox[] {
+  return slots.filter(
+    (slot) =>
+      slot.width >= READABLE * sign(slot).length &&
+      upper(slot).kind !== 'back' &&
+      !markers.some((marker) => Math.abs(marker.x - slot.x - slot.width / 2) < marker.width),
+  )
 }
 
 function special(slots: SlotBox[]): SlotBox[] {
@@ -231,7 +216,7 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
         />
         <template v-if="!thumbnail">
           <text
-            v-for="slot in printed(row.slots)"
+            v-for="slot in printed(row)"
             :key="slot.card"
             :x="slot.x + slot.width / 2"
             :y="slot.y + slotHeight / 2 + 4"
@@ -249,21 +234,6 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
             {{ sign(slot) }}
           </text>
         </template>
-        <template v-if="!thumbnail">
-          <text
-            v-for="each in row.anywhere"
-            :key="`a${each.x}`"
-            :x="each.x"
-            :y="belowBars(row)"
-            font-size="11"
-            fill="var(--soft)"
-            stroke="var(--paper)"
-            stroke-width="3"
-            paint-order="stroke"
-          >
-            {{ $t('deck.runningDeck.anywhere', { letters: each.letters }) }}
-          </text>
-        </template>
         <g v-for="thing in row.things" :key="`t${thing.name}`" data-testid="thing">
           <path
             :d="thingPath(thing, row.y)"
@@ -272,19 +242,6 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
             :stroke-width="thumbnail ? 0.8 : 1.5"
             stroke-linejoin="round"
           />
-          <text
-            v-if="!thumbnail && thing.told"
-            :x="thing.end"
-            :y="row.y + slotHeight + thing.pad + 13 + thing.line * 11"
-            text-anchor="end"
-            font-size="11"
-            fill="var(--soft)"
-            stroke="var(--paper)"
-            stroke-width="3"
-            paint-order="stroke"
-          >
-            {{ thing.told }}
-          </text>
         </g>
         <rect
           v-for="mark in row.slugs"
@@ -321,17 +278,6 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
             stroke-width="3"
             stroke-linecap="round"
           />
-          <text
-            v-if="!thumbnail && hold.told"
-            :x="hold.kind === 'bend' ? hold.x - 30 : hold.x + (nearRight(hold.x) ? -5 : 5)"
-            :text-anchor="nearRight(hold.x) ? 'end' : 'start'"
-            :y="belowBars(row)"
-            font-size="11"
-            fill="var(--brass)"
-            font-weight="600"
-          >
-            {{ hold.told }}
-          </text>
         </g>
       </g>
 
@@ -344,21 +290,22 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
         :stroke-width="thumbnail ? 3 : 2.6"
         :stroke-dasharray="roleStyle(thread.role).dash"
       />
-      <!-- Over the threads: a name is read, whatever runs behind it. -->
+      <!-- Over the threads: words are read, whatever runs behind them. -->
       <g v-for="(row, i) in thumbnail ? [] : shapes.rows" :key="`n${i}`" v-memo="[row, slotHeight, width]">
         <text
-          v-for="(pile, p) in row.piles.filter((p) => p.place !== 'deck' && !p.place.startsWith('in:'))"
-          :key="pile.place"
-          :x="labelFromLeft(pile) ? pile.x : pile.end"
-          :y="belowBars(row) + (p % 2) * 11"
-          :text-anchor="labelFromLeft(pile) ? 'start' : 'end'"
+          v-for="caption in row.captions"
+          :key="`${caption.x} ${caption.text}`"
+          :x="caption.x"
+          :y="row.y + slotHeight + 15 + row.captionsFrom + LINE * caption.line"
+          :text-anchor="caption.end ? 'end' : 'start'"
           font-size="11"
-          fill="var(--soft)"
+          :font-weight="caption.hold ? 600 : undefined"
+          :fill="caption.hold ? 'var(--brass)' : 'var(--soft)'"
           stroke="var(--paper)"
           stroke-width="3"
           paint-order="stroke"
         >
-          {{ pile.label.replace(/^the /, '') }}
+          {{ caption.text }}
         </text>
       </g>
       <path

@@ -263,7 +263,7 @@ describe('layout of the running deck', () => {
       const most = range(1, 17).map((position) => ({ place: 'deck', position, share: 1 / 16 }))
       const shapes = layOut(trace, FRAME, surveyed(half, most))
 
-      expect(shapes.rows.map((row) => row.anywhere)).toEqual([[], [{ x: 0, letters: 'A' }]])
+      expect(shapes.rows.map((row) => row.captions.map((c) => c.text))).toEqual([[], ['A anywhere']])
       expect(shapes.rows.map((row) => row.band.length)).toEqual([10, 0])
       expect(shapes.sheaths[0]).toEqual([])
       const fewer = most.slice(0, 15)

@@ -13,6 +13,7 @@ import {
   type SlotBox,
   type SlotWidths,
 } from './boxes'
+import { captions, type Caption } from './captions'
 import { anywhereIn, band, sheaths, type BandCell, type Sheath } from './likelihood'
 import { ribbonPath, threadPath } from './paths'
 import { thingBoxes, type ThingBox } from './things'
@@ -60,8 +61,6 @@ export interface Marker {
 /** A break, jog or step at one moment. */
 export interface HoldMark {
   kind: string
-  /** What is written under it; nothing for a further one of its kind. */
-  told: string
   x: number
   y: number
   width: number
@@ -87,8 +86,10 @@ export interface RowShapes {
   things: ThingBox[]
   slugs: SlugMark[]
   band: BandCell[]
-  /** The letters of who can be anywhere in a pile, where it begins. */
-  anywhere: { x: number; letters: string }[]
+  /** What is written under the cards: holds, piles and things by name, who can be anywhere. */
+  captions: Caption[]
+  /** How far below the cards the first line of it stands. */
+  captionsFrom: number
 }
 
 /** Everything there is to draw. */
@@ -109,6 +110,12 @@ const HOLD_WORDS: Record<string, string> = {
   separation: 'deck.geometry.opensHere',
 }
 
+/** The name of a hold stands beside its line. */
+const HOLD_GAP = 5
+
+/** Below a row each role has a bar of where it can be; so far is one from the next. */
+export const BAR = 4
+
 /** A box is never narrower than its letter. */
 const NARROWEST_BOX = 13
 
@@ -124,13 +131,25 @@ export function layOut(trace: Trace, frame: Frame, survey?: Survey): DeckShapes 
   // While a step was added or removed the measured rows are those of before.
   const tops = frame.rowTops?.length === trace.moments.length + 1 ? frame.rowTops : undefined
   const rooms = trace.moments.map((moment, index) => roomOf(moment, survey, index))
+  const below = frame.rowHeight - frame.slotHeight
   const widths = slotWidths(trace, frame.width, rooms, frame.widestSlot)
   const rows = trace.moments.map((moment, index) => {
     const y = (tops?.[index] ?? index * frame.rowHeight) + frame.slotTop
     const { cards, roles, moments } = trace
-    const on = [cards, roles, moments[index - 1], survey, index, frame.width, y, widths.few, widths.many]
+    const on = [
+      cards,
+      roles,
+      moments[index - 1],
+      survey,
+      index,
+      frame.width,
+      y,
+      widths.few,
+      widths.many,
+      below,
+    ]
     return unchanged(rowsLaid, moment, on, () =>
-      layOutRow(trace, index, { width: frame.width, y, widths, room: rooms[index]! }, survey),
+      layOutRow(trace, index, { width: frame.width, y, widths, room: rooms[index]!, below }, survey),
     )
   })
   return {
@@ -172,47 +191,55 @@ export function layOut(trace: Trace, frame: Frame, survey?: Survey): DeckShapes 
   }
 }
 
+/** The box of one moment. */
+interface RowFrame {
+  width: number
+  y: number
+  widths: SlotWidths
+  room: RoomOf
+  /** Between its cards and those of the next. */
+  below: number
+}
+
 function layOutRow(
   trace: Trace,
   index: number,
-  { width, y, widths, room }: { width: number; y: number; widths: SlotWidths; room: RoomOf },
+  { width, y, widths, room, below }: RowFrame,
   survey?: Survey,
 ): RowShapes {
   const stated = trace.moments[index]!
   const moment = { ...stated, piles: [...stated.piles].sort((a, b) => farness(a) - farness(b)) }
   const boxes = unitBoxes(moment, width, widths, room)
   const piles = boxes.flatMap((box) => (box.pile ? [box] : []))
+  const things = thingBoxes(
+    moment,
+    trace.moments[index - 1],
+    (unit) =>
+      boxes.find((box) =>
+        unit.pile ? box.pile && box.place === unit.pile.place : box.thing === unit.thing.name,
+      ),
+    (place, depth) => edge(piles, place, depth),
+  )
+  // A bend is in the cards and stays: it is told once, in the set-up.
+  const held = moment.holds.filter((hold) => hold.kind !== 'bend' || !trace.moments[index - 1])
+  const bands = survey ? band(survey, index, piles, y) : []
+  const named = piles.filter((pile) => pile.place !== 'deck' && !pile.place.startsWith('in:'))
+  const bars = new Set(bands.map((cell) => cell.role)).size
+  const captionsFrom = Math.max(BAR * Math.max(0, bars - 1), ...things.map((thing) => thing.pad - 2), 0)
   return {
     y,
-    things: thingBoxes(
-      moment,
-      trace.moments[index - 1],
-      (unit) =>
-        boxes.find((box) =>
-          unit.pile ? box.pile && box.place === unit.pile.place : box.thing === unit.thing.name,
-        ),
-      (place, depth) => edge(piles, place, depth),
-    ),
+    things,
     piles,
     slots: slotBoxes(moment, piles, y),
     markers: markers(trace, moment, piles, y),
-    // A bend is in the cards and stays: it is told once, in the set-up.
-    holds: moment.holds
-      .filter((hold) => hold.kind !== 'bend' || !trace.moments[index - 1])
-      .map((hold, nth, held) => ({
-        kind: hold.kind,
-        told:
-          held.findIndex((h) => h.kind === hold.kind && h.place === hold.place) === nth
-            ? hold.kind in HOLD_WORDS
-              ? t(HOLD_WORDS[hold.kind]!)
-              : hold.kind
-            : '',
-        x: edge(piles, hold.place, hold.depth),
-        y,
-        // A jogged card sticks out: its slot is drawn again, out of line.
-        width: slotOf(piles, hold.place),
-        jog: hold.kind === 'out-jog' ? -6 : hold.kind === 'in-jog' ? 6 : 0,
-      })),
+    holds: held.map((hold) => ({
+      kind: hold.kind,
+      x: edge(piles, hold.place, hold.depth),
+      y,
+      // A jogged card sticks out: its slot is drawn again, out of line.
+      width: slotOf(piles, hold.place),
+      jog: hold.kind === 'out-jog' ? -6 : hold.kind === 'in-jog' ? 6 : 0,
+    })),
     slugs: moment.roles.flatMap((state, role) =>
       state.slug.map((spot) => ({
         role,
@@ -221,13 +248,42 @@ function layOutRow(
         width: slotOf(piles, spot.place),
       })),
     ),
-    band: survey ? band(survey, index, piles, y) : [],
-    anywhere: piles.flatMap((pile) => {
-      const letters = trace.roles.flatMap((role, i) =>
-        survey && moment.roles[i]?.chosen && anywhereIn(survey, index, i, piles) === pile ? role.letter : [],
-      )
-      return letters.length > 0 ? [{ x: pile.x, letters: letters.join(' ') }] : []
-    }),
+    band: bands,
+    captions: captions(
+      [
+        ...held
+          .filter(
+            (hold, nth) => held.findIndex((h) => h.kind === hold.kind && h.place === hold.place) === nth,
+          )
+          .map((hold) => ({
+            text: hold.kind in HOLD_WORDS ? t(HOLD_WORDS[hold.kind]!) : hold.kind,
+            x: edge(piles, hold.place, hold.depth) + HOLD_GAP,
+            end: false,
+            hold: true,
+          })),
+        ...piles.flatMap((pile) => {
+          const letters = trace.roles.flatMap((role, i) =>
+            survey && moment.roles[i]?.chosen && anywhereIn(survey, index, i, piles) === pile
+              ? role.letter
+              : [],
+          )
+          const name = named.includes(pile) ? pile.label.replace(/^the /, '') : ''
+          const text = [
+            name,
+            letters.length > 0 ? t('deck.runningDeck.anywhere', { letters: letters.join(' ') }) : '',
+          ]
+          return text.some((words) => words !== '')
+            ? [{ text: text.filter((words) => words !== '').join(' · '), x: pile.x, end: false }]
+            : []
+        }),
+        ...things
+          .filter((thing) => thing.told)
+          .map((thing) => ({ text: thing.told, x: thing.end, end: true })),
+      ],
+      width,
+      below - captionsFrom,
+    ),
+    captionsFrom,
   }
 }
 

@@ -16,8 +16,6 @@ export interface ThingBox {
   holds: boolean
   x: number
   end: number
-  /** On which line under the cards its words stand, so that no two run into each other. */
-  line: number
   /** How far it reaches above and below the cards it holds. */
   pad: number
 }
@@ -30,9 +28,6 @@ const SLIP = 5
 
 /** A thing is drawn as much wider than what it holds. */
 const PAD = 4
-
-/** About how wide a letter of the words under a thing is. */
-const LETTER = 5.6
 
 /** The thing in which another lies. */
 function around(moment: Moment, thing: ThingState): ThingState | undefined {
@@ -79,7 +74,7 @@ export function thingBoxes(
   boxOf: (unit: Unit) => { x: number; end: number } | undefined,
   edge: (place: string, depth: number) => number,
 ): ThingBox[] {
-  const box = (thing: ThingState): Omit<ThingBox, 'line'> => {
+  const box = (thing: ThingState): ThingBox => {
     const outer = around(moment, thing)
     const moved = before?.things.find((t) => t.name === thing.name)?.spot !== thing.spot
     const drawn = {
@@ -104,21 +99,5 @@ export function thingBoxes(
       pad,
     }
   }
-  return lined(moment.things.map(box).sort((a, b) => b.pad - a.pad))
-}
-
-/** Gives the words of each thing, which end with it, the first line on which they meet no others. */
-function lined(boxes: Omit<ThingBox, 'line'>[]): ThingBox[] {
-  const ends: { line: number; from: number; to: number }[] = []
-  return boxes.map((box) => {
-    const from = box.end - box.told.length * LETTER
-    let line = 0
-    while (ends.some((e) => e.line === line && from < e.to && e.from < box.end)) {
-      line++
-    }
-    if (box.told) {
-      ends.push({ line, from, to: box.end })
-    }
-    return { ...box, line }
-  })
+  return moment.things.map(box).sort((a, b) => b.pad - a.pad)
 }

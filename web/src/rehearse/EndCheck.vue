@@ -26,6 +26,9 @@ const notes = defineModel<string>('notes', { default: '' })
 
 const ENDS = 5
 
+/** Shares are summed up. */
+const ROUNDING = 1e-9
+
 const end = computed(() => props.trace.moments.at(-1)!)
 
 const survey = useComputation((computation) =>
@@ -73,8 +76,17 @@ function place(role: number): string {
   if (knows?.placeKnown === 'in-pile' || knows?.placeKnown === 'by-looking') {
     return t('rehearse.endCheck.somewhereIn', { placeLabel })
   }
-  // Where nobody went through all ways, nothing is told.
-  return knows?.placeKnown === 'lost' ? t('rehearse.endCheck.anywhere') : ''
+  if (knows?.placeKnown === 'lost') {
+    return t('rehearse.endCheck.anywhere')
+  }
+  // Where nobody went through all ways, what was the same in all that were tried is told as that.
+  return inAllTried(role, state) ? t('rehearse.endCheck.inAllTried', { position, placeLabel }) : ''
+}
+
+/** Whether a card lay at this one place in every way that the survey tried. */
+function inAllTried(role: number, state: RoleState): boolean {
+  const spots = survey.answer.value?.bands.at(-1)?.[role] ?? []
+  return spots.length === 1 && spots[0]!.place === state.place && spots[0]!.share > 1 - ROUNDING
 }
 
 function placed(state: RoleState, role: number): boolean {

@@ -16,7 +16,7 @@ import org.junit.jupiter.api.Test;
 /** No view is wider than its page, and no words are cut off, for every demo routine at five widths. */
 class LayoutTest extends InBrowser {
 
-    /** What is wrong in the page as it is now: too wide, or words that do not fit their box. */
+    /** What is wrong in the page as it is now: too wide, words that do not fit their box, or words of a deck over one another. */
     private static final String FAULTS = """
             () => {
               const faults = []
@@ -45,6 +45,16 @@ class LayoutTest extends InBrowser {
                 if (out) {
                   faults.push(`beyond its picture: ${out.tagName} ${out.textContent}`)
                 }
+                const words = [...svg.querySelectorAll('text')]
+                  .map((e) => ({ text: e.textContent.trim(), box: e.getBoundingClientRect() }))
+                  .filter(({ text, box }) => text !== '' && box.width > 2)
+                // Letters fill about the middle half of the height of their box.
+                const meet = (a, b) =>
+                  a.left + 1 < b.right - 1 && b.left + 1 < a.right - 1 &&
+                  Math.abs(a.top + a.bottom - b.top - b.bottom) < (a.height + b.height) / 2
+                words.forEach((one, i) =>
+                  words.slice(i + 1).filter((other) => meet(one.box, other.box)).forEach((other) =>
+                    faults.push(`one over the other: ${one.text} and ${other.text}`)))
               }
               return faults
             }""";
