@@ -7,7 +7,6 @@ import { composed } from '@/moves'
 import { usePerformer } from '@/performer'
 import { useToast } from '@/ui/toast'
 import { computed, ref, watch } from 'vue'
-import { asOneStep } from '@/routine'
 import { useBench } from './store'
 
 const open = defineModel<boolean>('open', { required: true })
@@ -46,9 +45,10 @@ async function make(): Promise<void> {
   try {
     await keepOwnMove(own.value)
     if (replace.value) {
-      const made = asOneStep(bench.routine!, own.value, first.value, taken.value.length)
-      bench.edit(made.routine)
-      bench.selected = made.id
+      await bench.wrap(
+        own.value,
+        taken.value.map((s) => s.id),
+      )
     }
     open.value = false
     toast.say(t('bench.ownMoveDialog.isOneOfYourMoves', { name: own.value.name }))

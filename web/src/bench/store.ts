@@ -5,6 +5,7 @@ import {
   ApiProblem,
   type ClaimSpec,
   type Finding,
+  type OwnMove,
   type Routine,
   type World,
 } from '@/api/client'
@@ -132,30 +133,47 @@ export const useBench = defineStore('bench', () => {
   }
 
   /**
-   * Gives something another name wherever the routine speaks of it; the server knows where that is. What is edited meanwhile is
-   * asked for too.
+   * An edit that the server makes, since one must know for it what the routine means. What is edited meanwhile is asked for too.
+   *
+   * @returns what it answered; nothing where another routine was opened meanwhile, which stays as it is
    */
+  async function editAsked<T extends { routine: Routine }>(
+    ask: (routine: Routine) => Promise<T>,
+  ): Promise<T | undefined> {
+    const opened = queue.value
+    let routine: Routine
+    let made: T
+    do {
+      routine = whole.value!
+      made = await ask(routine)
+      if (queue.value !== opened) {
+        return undefined
+      }
+    } while (whole.value !== routine)
+    editWhole(made.routine)
+    return made
+  }
+
+  /** Gives something another name wherever the routine speaks of it. */
   async function rename(kind: 'person' | 'thing', from: string, to: string): Promise<void> {
     trouble.value = ''
     try {
-      const opened = queue.value
-      let routine: Routine
-      let edited: Routine
-      do {
-        routine = whole.value!
-        const body = { routine, kind, from, to }
-        edited = (await answered(api.POST('/api/edits/rename', { body }))).routine
-        // Another routine was opened meanwhile: whoever is called so there stays so.
-        if (queue.value !== opened) {
-          return
-        }
-      } while (whole.value !== routine)
-      editWhole(edited)
+      await editAsked((routine) =>
+        answered(api.POST('/api/edits/rename', { body: { routine, kind, from, to } })),
+      )
     } catch (thrown) {
       const problem = thrown as ApiProblem
       const [first] = problem.problems
       trouble.value = first ? `“${first.value}”: ${first.rule}. ${first.cure}.` : problem.message
     }
+  }
+
+  /** Puts an own move in the place of the steps it was made of, and selects it. */
+  async function wrap(own: OwnMove, steps: string[]): Promise<void> {
+    const made = await editAsked((routine) =>
+      answered(api.POST('/api/edits/wrap', { body: { routine, own, steps } })),
+    )
+    selected.value = made?.step ?? selected.value
   }
 
   async function step(direction: 'undo' | 'redo'): Promise<void> {
@@ -285,6 +303,7 @@ export const useBench = defineStore('bench', () => {
     edit,
     editWhole,
     rename,
+    wrap,
     undo: () => step('undo'),
     redo: () => step('redo'),
     keepMineAsCopy,

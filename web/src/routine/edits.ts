@@ -160,40 +160,6 @@ export function addStep(routine: Routine, step: Step, afterId: string): Routine 
   return { ...routine, steps: [...routine.steps.slice(0, at), step, ...routine.steps.slice(at)] }
 }
 
-/** Puts an own move in the place of the steps it was made of. Claims that stood between them stand after it. */
-export function asOneStep(
-  routine: Routine,
-  own: OwnMove,
-  first: number,
-  count: number,
-): { routine: Routine; id: string } {
-  const replaced = routine.steps.slice(first, first + count).map((s) => s.id)
-  const step: Step = {
-    id: freshId(routine, 's'),
-    move: own.id,
-    settings: Object.fromEntries(own.settings.map((s) => [s.name, s.usual])),
-    look: 'as-taught',
-    then: 'as-taught',
-    cover: '',
-    seconds: 0,
-    before: 'as-taught',
-    note: '',
-  }
-  return {
-    id: step.id,
-    routine: {
-      ...withOwnMove(routine, own),
-      steps: [...routine.steps.slice(0, first), step, ...routine.steps.slice(first + count)],
-      claims: routine.claims.map((c) => (replaced.includes(c.after) ? { ...c, after: step.id } : c)),
-      outs: routine.outs.map((out) => ({
-        ...out,
-        after: replaced.includes(out.after) ? step.id : out.after,
-        rejoin: replaced.includes(out.rejoin) ? step.id : out.rejoin,
-      })),
-    },
-  }
-}
-
 /** A routine carries the own moves that its steps use, so that its file can be read anywhere. */
 export function withOwnMove(routine: Routine, own: OwnMove): Routine {
   return { ...routine, ownMoves: [...routine.ownMoves.filter((m) => m.id !== own.id), own] }

@@ -2,7 +2,6 @@ export {
   addClaim,
   addRole,
   addStep,
-  asOneStep,
   changeClaim,
   changeRole,
   changeSetting,

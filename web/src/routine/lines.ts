@@ -1,4 +1,4 @@
-import type { Out, Routine, Step } from '@/api/client'
+import type { ClaimSpec, Out, Routine, Step } from '@/api/client'
 
 /*
  * A routine with outs has several lines: the main one, and one for each out. A line is seen, traced and rehearsed as a
@@ -37,11 +37,33 @@ export function goesThrough(routine: Routine, line: string): boolean {
   return line === MAIN || !!stepsAlong(routine, line)
 }
 
-/** One line as a routine: its steps, and the claims that stand on them or at the end. An out that does not rejoin ends. */
+/**
+ * One line as a routine: its steps, and the claims that stand on them or at the end. An out that does not rejoin ends. What counts since
+ * a step that the out leaves out counts from where the out begins.
+ */
 export function lineOf(routine: Routine, line: string): Routine {
   const steps = line === MAIN ? routine.steps : (stepsAlong(routine, line) ?? untilItEnds(routine, line))
   const ids = new Set(steps.map((s) => s.id))
-  return { ...routine, steps, claims: routine.claims.filter((c) => c.after === '' || ids.has(c.after)) }
+  const claims = routine.claims.filter((c) => c.after === '' || ids.has(c.after))
+  const out = routine.outs.find((o) => o.id === line)
+  const leftOut = new Set(
+    ((out && lineWith(routine, out)) ?? []).map((s) => s.id).filter((id) => !ids.has(id)),
+  )
+  if (!out || leftOut.size === 0) {
+    return { ...routine, steps, claims }
+  }
+  const since = (spec: ClaimSpec): ClaimSpec => ({
+    ...spec,
+    settings: leftOut.has(spec.settings.since ?? '')
+      ? { ...spec.settings, since: out.after }
+      : spec.settings,
+    or: spec.or.map(since),
+  })
+  return {
+    ...routine,
+    steps: steps.map((s) => (s.onlyIf ? { ...s, onlyIf: since(s.onlyIf) } : s)),
+    claims: claims.map((c) => ({ ...c, claim: since(c.claim) })),
+  }
 }
 
 function untilItEnds(routine: Routine, outId: string): Step[] {

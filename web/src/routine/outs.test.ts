@@ -48,6 +48,23 @@ describe('an edited line', () => {
     expect(ids(back.steps)).toBe('a b c d')
   })
 
+  it('counts from where the out begins what counts from a step that it leaves out', () => {
+    const backs = (id: string, since: string) => ({
+      ...claim(id, ''),
+      claim: { kind: 'only-backs', settings: { since }, not: false, or: [] },
+    })
+    const since = routine('a b c d', ['x b>d: p'], [backs('sinceC', 'c'), backs('sinceA', 'a')])
+    const line = lineOf(since, 'x')
+    const told = (claims: typeof line.claims) => claims.map((c) => c.claim.settings.since)
+    expect(told(line.claims)).toEqual(['b', 'a'])
+
+    const noted = { ...line, steps: line.steps.map((s) => ({ ...s, note: 'n' })) }
+    expect(told(putBack(since, 'x', noted).claims)).toEqual(['c', 'a'])
+    const [first, second] = line.claims
+    expect(told(putBack(since, 'x', { ...line, claims: [backs('sinceC', 'p'), second!] }).claims)).toEqual(['p', 'a'])
+    expect(first!.id).toBe('sinceC')
+  })
+
   it('of the main line leaves the outs alone', () => {
     const line = lineOf(whole, MAIN)
     const back = putBack(whole, MAIN, { ...line, steps: line.steps.slice(1) })

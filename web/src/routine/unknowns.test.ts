@@ -20,6 +20,7 @@ const catalogue = {
 
 const routine = {
   setUp: {
+    order: '',
     placements: [{ card: '9C', nth: 1, from: 'bottom' }],
     piles: [{ place: 'palm', cards: 'KH↑ QC' }],
   },
@@ -57,6 +58,8 @@ describe('what can be solved for', () => {
     expect(taken(routine, found[0]!, 26).steps[0]!.settings).toEqual({ depth: '26' })
     expect(taken(routine, found[1]!, 5).claims[0]!.claim.settings).toEqual({ nth: '5' })
     expect(taken(routine, found[2]!, 7).setUp.placements).toEqual([{ card: '9C', nth: 7, from: 'top' }])
+    const ordered = { ...routine, setUp: { ...routine.setUp, order: 'KS 9C↑ 2D' } }
+    expect(taken(ordered, found[2]!, 7).setUp).toMatchObject({ order: 'KS 2D', placements: [{ nth: 7 }] })
     expect(taken(routine, found[3]!, 2).setUp.piles[0]!.cards).toBe('QC KH↑')
   })
 })

@@ -112,7 +112,12 @@ export function taken(routine: Routine, unknown: Unknown, value: number, words =
     case 'start': {
       const others = routine.setUp.placements.filter((p) => p.card !== unknown.setting)
       const placements = [...others, { card: unknown.setting, nth: value, from: 'top' }]
-      return { ...routine, setUp: { ...routine.setUp, placements } }
+      // A card of the written order is taken out of it: it would lie at two places.
+      const order = routine.setUp.order
+        .split(/\s+/)
+        .filter((code) => code.replace('↑', '') !== unknown.setting)
+        .join(' ')
+      return { ...routine, setUp: { ...routine.setUp, placements, order } }
     }
     default: {
       const piles = routine.setUp.piles.map((pile) => {

@@ -1,6 +1,7 @@
 package craftypocket.core;
 
 import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.routine.Audience;
 import craftypocket.core.routine.Placement;
 import craftypocket.core.routine.RoleKind;
 import craftypocket.core.routine.RoutineClaim;
@@ -108,7 +109,14 @@ public final class Demos {
     }
 
     private static Step step(JsonNode step) {
-        Step plain = new Step(step.path("id").asString(), step.path("move").asString(), texts(step), Optional.empty());
+        JsonNode seen = step.path("audience");
+        String effect = seen.path("effect")
+                .asString("as-taught")
+                .toUpperCase(Locale.ROOT)
+                .replace('-', '_');
+        Step plain = new Step(step.path("id").asString(), step.path("move").asString(), texts(step), Optional.empty())
+                .with(new Audience(
+                        Audience.Effect.valueOf(effect), seen.path("thinks").asString("")));
         JsonNode onlyIf = step.path("onlyIf");
         return onlyIf.isMissingNode() ? plain : plain.onlyIf(spec(onlyIf));
     }

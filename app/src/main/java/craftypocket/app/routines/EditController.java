@@ -2,7 +2,9 @@ package craftypocket.app.routines;
 
 import craftypocket.app.http.AnswersWithProblems;
 import craftypocket.app.http.Constants;
+import craftypocket.app.routines.RoutineDocument.OwnMoveDocument;
 import craftypocket.core.edit.Renaming;
+import craftypocket.core.edit.Wrapping;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.routine.Routine;
 import craftypocket.core.settings.Renamed;
@@ -10,6 +12,8 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Map;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -50,6 +54,36 @@ class EditController {
         Routine before = asked.routine().toCore();
         Renamed renamed = new Renamed(Constants.read(Renamed.Kind.class, asked.kind()), asked.from(), asked.to());
         Routine after = Renaming.of(before, renamed, AllMoves.CATALOGUE);
-        return new EditedDocument(asked.routine().renamed(after), Renaming.stepsChanged(before, after));
+        Map<String, List<String>> from =
+                renamed.kind() == Renamed.Kind.STEP ? Map.of(renamed.to(), List.of(renamed.from())) : Map.of();
+        return new EditedDocument(asked.routine().edited(after, from), Renaming.stepsChanged(before, after));
+    }
+
+    /**
+     * Steps become one step, of an own move that was made of them.
+     *
+     * @param own the own move
+     * @param steps the ids of the steps, one after another
+     */
+    record WrapRequest(
+            @NotNull @Valid RoutineDocument routine,
+
+            @NotNull @Valid OwnMoveDocument own,
+
+            @NotNull
+            @Size(min = 1, max = Routine.MOST_STEPS, message = "at least one, at most " + Routine.MOST_STEPS + " steps")
+            List<@NotNull @Size(max = 40, message = "at most 40 letters") String> steps) {}
+
+    /** The routine as it is then, and the id of the step that stands for the others. */
+    record WrappedDocument(
+            @NotNull RoutineDocument routine, @NotNull String step) {}
+
+    /** Puts an own move in the place of steps, with everything that spoke of them. */
+    @PostMapping("/wrap")
+    WrappedDocument wrap(@Valid @RequestBody WrapRequest asked) {
+        Wrapping wrapped =
+                Wrapping.of(asked.routine().toCore(), asked.own().toCore(), asked.steps(), AllMoves.CATALOGUE);
+        return new WrappedDocument(
+                asked.routine().edited(wrapped.routine(), Map.of(wrapped.step(), asked.steps())), wrapped.step());
     }
 }

@@ -1,10 +1,12 @@
 package craftypocket.app.routines;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import craftypocket.app.http.Constants;
 import craftypocket.app.http.Visible;
 import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.layout.Props;
 import craftypocket.core.routine.Attention;
+import craftypocket.core.routine.Audience;
 import craftypocket.core.routine.Look;
 import craftypocket.core.routine.Occasion;
 import craftypocket.core.routine.Out;
@@ -23,11 +25,11 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -367,16 +369,23 @@ public record RoutineDocument(
             @NotNull @Size(max = 40, message = "at most 40 letters")
             String cover,
 
-            @NotNull @Size(max = 2000, message = "at most 2000 letters")
+            @NotNull @Size(max = LONGEST_NOTE, message = "at most " + LONGEST_NOTE + " letters")
             String note,
 
             /** How long it should take, in seconds; 0 while nobody said. */
-            @Min(value = 0, message = "at least 0") @Max(value = 3600, message = "at most an hour")
+            @Min(value = 0, message = "at least 0") @Max(value = MOST_SECONDS, message = "at most an hour")
             int seconds,
 
             /** Where the performer looks just before it: as for look. */
             @NotNull @Pattern(regexp = LOOK, message = LOOK_RULE)
-            String before) {
+            String before,
+
+            /** What it is to those who watch; missing when it is what its move says. */
+            @JsonInclude(JsonInclude.Include.NON_NULL) @Valid
+            AudienceDocument audience) {
+
+        private static final int LONGEST_NOTE = 2000;
+        private static final int MOST_SECONDS = 3600;
 
         public StepDocument {
             settings = Objects.requireNonNullElse(settings, Map.of());
@@ -398,7 +407,29 @@ public record RoutineDocument(
                     step.attention().cover(),
                     "",
                     0,
-                    Constants.word(step.attention().before()));
+                    Constants.word(step.attention().before()),
+                    AudienceDocument.of(step.audience()));
+        }
+
+        /** With the notes of other steps, and the time of all of them. */
+        StepDocument worded(List<StepDocument> others) {
+            String notes = others.stream()
+                    .map(StepDocument::note)
+                    .filter(words -> !words.isEmpty())
+                    .collect(Collectors.joining(" "));
+            int time = others.stream().mapToInt(StepDocument::seconds).sum();
+            return new StepDocument(
+                    id,
+                    move,
+                    settings,
+                    onlyIf,
+                    look,
+                    then,
+                    cover,
+                    notes.substring(0, Math.min(notes.length(), LONGEST_NOTE)),
+                    Math.min(time, MOST_SECONDS),
+                    before,
+                    audience);
         }
 
         Step toCore() {
@@ -411,7 +442,36 @@ public record RoutineDocument(
                             Constants.read(Look.class, before),
                             Constants.read(Look.class, look),
                             Constants.read(Look.class, then),
-                            cover));
+                            cover),
+                    audience == null ? Audience.AS_TAUGHT : audience.toCore());
+        }
+    }
+
+    /**
+     * What a step is to those who watch. {@code effect} says whether what surprises in it is meant to; {@code thinks} what they take it
+     * for: nothing, itself, mixed, a sentence, or empty for what its move says.
+     */
+    public record AudienceDocument(
+            @NotNull @Pattern(regexp = "as-taught|yes|no", message = "must be as-taught, yes or no")
+            String effect,
+
+            @NotNull
+            @Size(max = Audience.LONGEST_SENTENCE, message = "at most " + Audience.LONGEST_SENTENCE + " letters")
+            String thinks) {
+
+        public AudienceDocument {
+            effect = Objects.requireNonNullElse(effect, Constants.word(Audience.Effect.AS_TAUGHT));
+            thinks = Objects.requireNonNullElse(thinks, "");
+        }
+
+        static AudienceDocument of(Audience audience) {
+            return audience.equals(Audience.AS_TAUGHT)
+                    ? null
+                    : new AudienceDocument(Constants.word(audience.effect()), audience.thinks());
+        }
+
+        Audience toCore() {
+            return new Audience(Constants.read(Audience.Effect.class, effect), thinks);
         }
     }
 
@@ -555,22 +615,24 @@ public record RoutineDocument(
                 List.of());
     }
 
-    /** The same routine once the core has renamed something in it: its steps, claims and outs are as many, and keep their words. */
-    RoutineDocument renamed(Routine core) {
+    /**
+     * The same routine once the core has edited it: its steps keep their notes and times.
+     *
+     * @param from the steps of before that a step of now stands for, where they have other ids
+     */
+    RoutineDocument edited(Routine core, Map<String, List<String>> from) {
+        Map<String, StepDocument> before = Stream.concat(
+                        steps.stream(), outs.stream().flatMap(out -> out.steps().stream()))
+                .collect(Collectors.toMap(StepDocument::id, step -> step, (a, b) -> a));
+        UnaryOperator<List<StepDocument>> worded = made -> made.stream()
+                .map(step -> step.worded(from.getOrDefault(step.id(), List.of(step.id())).stream()
+                        .map(before::get)
+                        .filter(Objects::nonNull)
+                        .toList()))
+                .toList();
+        Map<String, OutDocument> outsBefore =
+                outs.stream().collect(Collectors.toMap(OutDocument::id, out -> out, (a, b) -> a));
         RoutineDocument made = of(title, core);
-        List<OutDocument> madeOuts = new ArrayList<>();
-        for (int i = 0; i < outs.size(); i++) {
-            Out out = core.outs().get(i);
-            madeOuts.add(new OutDocument(
-                    out.id(),
-                    outs.get(i).occasion(),
-                    outs.get(i).says(),
-                    out.after(),
-                    worded(
-                            out.steps().stream().map(StepDocument::of).toList(),
-                            outs.get(i).steps()),
-                    out.rejoin()));
-        }
         return new RoutineDocument(
                 format,
                 version,
@@ -579,30 +641,20 @@ public record RoutineDocument(
                 tags,
                 made.setUp().noted(setUp.note()),
                 made.roles(),
-                worded(made.steps(), steps),
+                worded.apply(made.steps()),
                 made.claims(),
                 made.ownMoves(),
-                madeOuts);
-    }
-
-    /** Steps with the notes and times of others. */
-    private static List<StepDocument> worded(List<StepDocument> made, List<StepDocument> before) {
-        List<StepDocument> worded = new ArrayList<>();
-        for (int i = 0; i < made.size(); i++) {
-            StepDocument step = made.get(i);
-            worded.add(new StepDocument(
-                    step.id(),
-                    step.move(),
-                    step.settings(),
-                    step.onlyIf(),
-                    step.look(),
-                    step.then(),
-                    step.cover(),
-                    before.get(i).note(),
-                    before.get(i).seconds(),
-                    step.before()));
-        }
-        return worded;
+                core.outs().stream()
+                        .map(out -> new OutDocument(
+                                out.id(),
+                                outsBefore.get(out.id()).occasion(),
+                                outsBefore.get(out.id()).says(),
+                                out.after(),
+                                worded.apply(out.steps().stream()
+                                        .map(StepDocument::of)
+                                        .toList()),
+                                out.rejoin()))
+                        .toList());
     }
 
     RoutineDocument titled(String newTitle) {

@@ -21,9 +21,12 @@ final class AttentionRules extends Rules {
     void look() {
         keyShown();
         for (int i = 0; i < steps(); i++) {
+            String cover = step(i).step().attention().cover();
             if (done(i) && step(i).move().profile().secret()) {
                 hands(i);
                 cover(i);
+            } else if (done(i) && !cover.isEmpty() && stepCalled(cover) < 0) {
+                coverNamed(i, cover);
             }
         }
     }

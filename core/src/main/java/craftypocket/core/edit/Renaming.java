@@ -65,6 +65,11 @@ public final class Renaming {
         if (!renamed.to().equals(renamed.from()) && names.contains(renamed.to())) {
             throw refused(renamed.to(), "something else is called so already", "Choose another name");
         }
+        return follow(routine, renamed, catalogue);
+    }
+
+    /** The routine with another name wherever the old one stands, whatever is called by either. */
+    static Routine follow(Routine routine, Renamed renamed, Catalogue catalogue) {
         return new Renaming(routine, renamed, catalogue).renamed(routine);
     }
 
@@ -88,7 +93,8 @@ public final class Renaming {
         };
     }
 
-    private static Stream<Step> steps(Routine routine) {
+    /** The steps of all lines. */
+    static Stream<Step> steps(Routine routine) {
         return Stream.concat(routine.steps().stream(), routine.outs().stream().flatMap(out -> out.steps().stream()));
     }
 
@@ -167,7 +173,8 @@ public final class Renaming {
                         attention.before(),
                         attention.first(),
                         attention.then(),
-                        renamed.name(Kind.STEP, attention.cover())));
+                        renamed.name(Kind.STEP, attention.cover())),
+                step.audience());
     }
 
     private Optional<SettingList> settingsOf(String move) {

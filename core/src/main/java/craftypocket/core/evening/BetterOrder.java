@@ -4,7 +4,7 @@ import craftypocket.core.read.Plan;
 import craftypocket.core.routine.SetUp;
 import craftypocket.core.run.World;
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 
 /**
@@ -12,7 +12,8 @@ import java.util.List;
  * method or ending twice in a row, strong routines at the ends, all within the time.
  *
  * <p>Bound: {@link #MOST} routines. Order: by all subsets, from small to large; for each subset the cheapest way to end
- * with a routine, told apart by which routine last used the deck. So the answer is the best there is.
+ * with a routine, told apart by which routine last used the deck; under a limit of time also the dearer ways that are quicker. So the
+ * answer is the best there is.
  *
  * @param order the indexes of the routines in the better order
  * @param leftOut the indexes of those that did not fit into the time
@@ -25,8 +26,6 @@ public record BetterOrder(
 
     /** As many routines are put in order. */
     public static final int MOST = 12;
-
-    private static final int NEVER = 1_000_000;
 
     /** Two of the same method in a row. */
     static final int SAME_METHOD = 6;
@@ -219,20 +218,13 @@ public record BetterOrder(
 
             private final int size;
             private final int limit;
-            /** By subset, last routine, and last routine with the deck (the count for none): cost, seconds, and from where. */
-            private final int[] cost;
-
-            private final int[] seconds;
-            private final int[] from;
+            /** By subset, last routine, and last routine with the deck (the count for none): what no other way there beats. */
+            private final List<List<Label>> labels;
 
             Search(int size, int limit) {
                 this.size = size;
                 this.limit = limit;
-                int states = (1 << count) * count * (count + 1);
-                cost = new int[states];
-                seconds = new int[states];
-                from = new int[states];
-                Arrays.fill(cost, NEVER);
+                labels = new ArrayList<>(Collections.nCopies((1 << count) * count * (count + 1), List.of()));
             }
 
             private int state(int subset, int last, int lastDeck) {
@@ -242,58 +234,62 @@ public record BetterOrder(
             List<Integer> best() {
                 for (int act = 0; act < count; act++) {
                     if (allowed(act, 0)) {
-                        reach(0, act, -1, -1, NEVER, first(act) + inside(act, 0, size), seconds(-1, act));
+                        reach(0, act, -1, new Label(first(act) + inside(act, 0, size), seconds(-1, act), act, null));
                     }
                 }
-                int bestState = -1;
-                int bestCost = NEVER;
+                Label best = null;
                 for (int subset = 1; subset < 1 << count; subset++) {
                     int place = Integer.bitCount(subset);
                     for (int last = 0; place <= size && last < count; last++) {
                         for (int deckAt = -1; deckAt < count; deckAt++) {
-                            int here = state(subset, last, deckAt);
-                            if (cost[here] >= NEVER) {
-                                continue;
-                            }
-                            if (place == size) {
-                                int whole = cost[here] + last(last);
-                                if (seconds[here] <= limit && whole < bestCost) {
-                                    bestCost = whole;
-                                    bestState = here;
+                            for (Label label : labels.get(state(subset, last, deckAt))) {
+                                if (place < size) {
+                                    goOn(subset, place, deckAt, label);
+                                } else if (best == null || label.cost + last(last) < best.cost + last(best.act)) {
+                                    best = label;
                                 }
-                            } else {
-                                goOn(subset, place, last, deckAt, here);
                             }
                         }
                     }
                 }
-                return bestState < 0 ? null : path(bestState);
+                return best == null ? null : best.path();
             }
 
-            private void goOn(int subset, int place, int last, int deckAt, int here) {
+            private void goOn(int subset, int place, int deckAt, Label label) {
                 for (int act = 0; act < count; act++) {
                     if ((subset & 1 << act) == 0 && allowed(act, place)) {
-                        int more = cost(deckAt, act) + next[last][act] + inside(act, place, size);
-                        reach(subset, act, deckAt, here, cost[here], more, seconds[here] + seconds(deckAt, act));
+                        int more = cost(deckAt, act) + next[label.act][act] + inside(act, place, size);
+                        int time = label.seconds + seconds(deckAt, act);
+                        reach(subset, act, deckAt, new Label(label.cost + more, time, act, label));
                     }
                 }
             }
 
-            private void reach(int subset, int act, int deckAt, int before, int costBefore, int more, int time) {
+            private void reach(int subset, int act, int deckAt, Label label) {
                 int there = state(subset | 1 << act, act, deck[act] ? act : deckAt);
-                int whole = (before < 0 ? 0 : costBefore) + more;
-                boolean quicker = whole == cost[there] && time < seconds[there];
-                if (time <= limit && (whole < cost[there] || quicker)) {
-                    cost[there] = whole;
-                    seconds[there] = time;
-                    from[there] = before;
+                List<Label> kept = labels.get(there);
+                if (label.seconds > limit || kept.stream().anyMatch(other -> beats(other, label))) {
+                    return;
                 }
+                List<Label> better = new ArrayList<>(kept.size() + 1);
+                kept.stream().filter(other -> !beats(label, other)).forEach(better::add);
+                better.add(label);
+                labels.set(there, better);
             }
 
-            private List<Integer> path(int end) {
+            /** What is no dearer and no slower is as good whatever follows; without a limit nobody asks for the time. */
+            private boolean beats(Label one, Label other) {
+                return one.cost <= other.cost && (one.seconds <= other.seconds || limit == Integer.MAX_VALUE);
+            }
+        }
+
+        /** One way to begin: what it costs and how long it takes, its last routine, and the way before it. */
+        private record Label(int cost, int seconds, int act, Label before) {
+
+            List<Integer> path() {
                 List<Integer> path = new ArrayList<>();
-                for (int state = end; state >= 0; state = from[state]) {
-                    path.add(0, state / (count + 1) % count);
+                for (Label label = this; label != null; label = label.before) {
+                    path.add(0, label.act);
                 }
                 return path;
             }

@@ -1,5 +1,7 @@
 package craftypocket.core.moves;
 
+import java.util.Optional;
+
 /** The families of moves, in the order of the catalogue. */
 public enum Family {
     CUTS("Cuts"),
@@ -24,5 +26,21 @@ public enum Family {
 
     public String label() {
         return label;
+    }
+
+    /**
+     * What its moves look like, unless they say otherwise.
+     *
+     * @param secret whether it is done in secret
+     * @return nothing where moves of this family differ too much
+     */
+    Optional<Seems> seems(boolean secret) {
+        return switch (this) {
+            case SHUFFLES -> Optional.of(Seems.MIXED);
+            case FORCES -> Optional.of(Seems.CHOSEN);
+            case CUTS, SELECTIONS -> Optional.of(secret ? Seems.MIXED : Seems.ITSELF);
+            case CONTROLS, GLIMPSES, HANDLING, LOADS, THINGS -> Optional.of(secret ? Seems.NOTHING : Seems.ITSELF);
+            default -> secret ? Optional.empty() : Optional.of(Seems.ITSELF);
+        };
     }
 }

@@ -99,6 +99,15 @@ public abstract class Move {
         return profile.difficulty() >= Profile.LONG_PRACTICE ? List.of(Caution.LONG_PRACTICE) : List.of();
     }
 
+    /**
+     * What it looks like. The family says so where it can; a secret move of a family that says nothing, such as a count, says it
+     * itself.
+     */
+    public Seems seems() {
+        return family.seems(profile.secret())
+                .orElseThrow(() -> new IllegalStateException(id + " does not say what it looks like"));
+    }
+
     /** What mostly goes wrong in it, in a few words each: why a run slipped at it. */
     public final List<String> faults() {
         return Faults.of(this);

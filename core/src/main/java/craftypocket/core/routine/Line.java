@@ -1,12 +1,18 @@
 package craftypocket.core.routine;
 
+import craftypocket.core.claims.ClaimKinds;
+import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.settings.Problem;
 import craftypocket.core.settings.ProblemsFound;
+import craftypocket.core.settings.Setting;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -30,7 +36,7 @@ public record Line(Routine routine, List<String> stepFields, List<String> claimF
         Set<String> inOuts = new HashSet<>();
         whole.outs().forEach(out -> out.steps().forEach(step -> inOuts.add(step.id())));
         // A claim after a step that is nowhere stays, to be complained of.
-        return of(whole, written("steps", whole.steps()), after -> !inOuts.contains(after));
+        return of(whole, written("steps", whole.steps()), after -> !inOuts.contains(after), UnaryOperator.identity());
     }
 
     /**
@@ -42,7 +48,26 @@ public record Line(Routine routine, List<String> stepFields, List<String> claimF
         List<Written> steps = steps(whole, out, new HashSet<>());
         Set<String> ids = new HashSet<>();
         steps.forEach(written -> ids.add(written.step().id()));
-        return of(whole, steps, ids::contains);
+        Set<String> leftOut = new HashSet<>();
+        lineWith(whole, out, "", new HashSet<>())
+                .forEach(written -> leftOut.add(written.step().id()));
+        leftOut.removeAll(ids);
+        return of(whole, steps, ids::contains, claim -> since(claim, leftOut, out.after()));
+    }
+
+    /** What counts from a step on that the out leaves out counts from where the out begins. */
+    private static ClaimSpec since(ClaimSpec claim, Set<String> leftOut, String begins) {
+        Map<String, String> settings = new HashMap<>(claim.settings());
+        ClaimKinds.find(claim.kind())
+                .ifPresent(kind -> kind.settings().all().stream()
+                        .filter(setting -> setting.kind() == Setting.Kind.STEP)
+                        .forEach(setting -> settings.computeIfPresent(
+                                setting.name(), (name, step) -> leftOut.contains(step) ? begins : step)));
+        return new ClaimSpec(
+                claim.kind(),
+                settings,
+                claim.not(),
+                claim.or().stream().map(or -> since(or, leftOut, begins)).toList());
     }
 
     /** A problem of this line, told of the place in the whole routine where it can be mended. */
@@ -57,19 +82,28 @@ public record Line(Routine routine, List<String> stepFields, List<String> claimF
     }
 
     /** With the claims that stand after a step of the line; claims of the end belong to every line. */
-    private static Line of(Routine whole, List<Written> steps, Predicate<String> onLine) {
+    private static Line of(
+            Routine whole, List<Written> steps, Predicate<String> onLine, UnaryOperator<ClaimSpec> said) {
         List<RoutineClaim> claims = new ArrayList<>();
         List<String> claimFields = new ArrayList<>();
         for (int i = 0; i < whole.claims().size(); i++) {
             RoutineClaim claim = whole.claims().get(i);
             if (claim.after().isEmpty() || onLine.test(claim.after())) {
-                claims.add(claim);
+                claims.add(new RoutineClaim(claim.id(), claim.after(), said.apply(claim.claim()), claim.believed()));
                 claimFields.add("claims[" + i + "]");
             }
         }
         Routine routine = new Routine(
-                whole.setUp(), whole.roles(), steps.stream().map(Written::step).toList(), claims, whole.ownMoves());
+                whole.setUp(),
+                whole.roles(),
+                steps.stream().map(written -> said(written.step(), said)).toList(),
+                claims,
+                whole.ownMoves());
         return new Line(routine, steps.stream().map(Written::field).toList(), List.copyOf(claimFields));
+    }
+
+    private static Step said(Step step, UnaryOperator<ClaimSpec> said) {
+        return step.onlyIf().map(claim -> step.onlyIf(said.apply(claim))).orElse(step);
     }
 
     private static List<Written> steps(Routine whole, Out out, Set<String> onTheWay) {

@@ -3,6 +3,8 @@ package craftypocket.core.evening;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import craftypocket.core.Demos;
+import craftypocket.core.read.Plan;
+import craftypocket.core.run.World;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -115,5 +117,63 @@ class BetterOrderTest {
         assertThat(better.leftOut()).isNotEmpty();
         assertThat(better.order().size() + better.leftOut().size()).isEqualTo(8);
         assertThat(BetterOrder.of(acts, (shortest - 1) / 60).order()).isEmpty();
+    }
+
+    /** Within a limit a dearer beginning may be the only one that leaves time for the rest: all orders of all choices are tried. */
+    @Test
+    void within_a_time_no_order_of_as_many_routines_is_cheaper() throws IOException {
+        int cases = 0;
+        int tight = 0;
+        for (long seed = 20; seed < 28; seed++) {
+            List<Act> acts = acts(5, seed);
+            BetterOrder.Costs costs = new BetterOrder.Costs(acts);
+            int[][] between = new int[5][5];
+            for (int a = 0; a < 5; a++) {
+                for (int b = 0; b < 5; b++) {
+                    Plan first = acts.get(a).plan();
+                    Plan second = acts.get(b).plan();
+                    boolean deck = a != b
+                            && Between.usesDeck(first.routine().setUp())
+                            && Between.usesDeck(second.routine().setUp());
+                    between[a][b] = deck
+                            ? Resets.before(Between.after(first, World.USUAL), second)
+                                    .seconds()
+                            : 0;
+                }
+            }
+            int all = acts.stream().mapToInt(Act::seconds).sum() / 60 + 4;
+            for (int minutes = 3; minutes <= all; minutes++) {
+                BetterOrder better = BetterOrder.of(acts, minutes);
+                int[] best = {0, Integer.MAX_VALUE};
+                choose(acts, between, costs, new ArrayList<>(), minutes * 60, best);
+                assertThat(better.order()).hasSize(best[0]);
+                assertThat(best[0] == 0 ? best[1] : better.cost()).isEqualTo(best[1]);
+                cases++;
+                tight += better.cost() > BetterOrder.of(acts, 0).cost() ? 1 : 0;
+            }
+        }
+        assertThat(cases).isGreaterThan(80);
+        assertThat(tight).isGreaterThan(40);
+    }
+
+    /** Tries everything that can follow; of as many routines as can be had, the least cost. */
+    private static void choose(
+            List<Act> acts, int[][] between, BetterOrder.Costs costs, List<Integer> order, int left, int[] best) {
+        if (order.size() > best[0] || order.size() == best[0] && best[0] > 0 && costs.of(order) < best[1]) {
+            best[0] = order.size();
+            best[1] = costs.of(order);
+        }
+        int lastDeck = -1;
+        for (int act : order) {
+            lastDeck = Between.usesDeck(acts.get(act).plan().routine().setUp()) ? act : lastDeck;
+        }
+        for (int act = 0; act < acts.size(); act++) {
+            int time = acts.get(act).seconds() + (lastDeck < 0 ? 0 : between[lastDeck][act]);
+            if (!order.contains(act) && time <= left) {
+                order.add(act);
+                choose(acts, between, costs, order, left - time, best);
+                order.remove(order.size() - 1);
+            }
+        }
     }
 }

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.moves.AllMoves;
+import craftypocket.core.read.PlanReader;
 import craftypocket.core.settings.Problem;
 import craftypocket.core.settings.ProblemsFound;
 import java.io.IOException;
@@ -102,5 +104,20 @@ class LineTest {
                         "steps[2]",
                         "claims[1].claim.kind",
                         "setUp.pack");
+    }
+
+    /** Backs alone are seen since b; the out leaves b out, and begins after a. */
+    @Test
+    void what_counts_from_a_step_that_an_out_leaves_out_counts_from_where_the_out_begins() {
+        ClaimSpec since = ClaimSpec.of("only-backs", "since", "b").or(ClaimSpec.of("only-backs", "since", "a"));
+        Routine whole = routine("a b c", List.of(out("x a>c: p")), new RoutineClaim("end", "", since));
+
+        ClaimSpec along =
+                Line.along(whole, whole.outs().get(0)).routine().claims().get(0).claim();
+
+        assertThat(along)
+                .isEqualTo(ClaimSpec.of("only-backs", "since", "a").or(ClaimSpec.of("only-backs", "since", "a")));
+        assertThat(Line.main(whole).routine().claims().get(0).claim()).isEqualTo(since);
+        assertThat(PlanReader.read(whole, AllMoves.CATALOGUE).steps()).hasSize(3);
     }
 }

@@ -8,6 +8,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Seems;
 import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
@@ -64,6 +65,11 @@ final class JogControl extends Move {
     @Override
     public List<Need> needs(Values values) {
         return List.of(Needs.isAwayFrom(pile, role, values));
+    }
+
+    @Override
+    public Seems seems() {
+        return Seems.MIXED;
     }
 
     @Override

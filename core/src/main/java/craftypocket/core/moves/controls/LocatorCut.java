@@ -7,6 +7,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Seems;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
@@ -46,6 +47,11 @@ final class LocatorCut extends Move {
     @Override
     public List<Caution> cautions() {
         return List.of(Caution.TRIMMING);
+    }
+
+    @Override
+    public Seems seems() {
+        return Seems.MIXED;
     }
 
     @Override

@@ -8,6 +8,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Seems;
 import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.ChunksSetting;
@@ -54,6 +55,11 @@ final class ShuffleFromBreak extends Move {
     @Override
     public List<Need> needs(Values values) {
         return Needs.heldBetween(pile, hold, values);
+    }
+
+    @Override
+    public Seems seems() {
+        return Seems.MIXED;
     }
 
     @Override

@@ -7,6 +7,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Seems;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.PlaceSetting;
@@ -63,6 +64,11 @@ final class AddOn extends Move {
                 hands -> Promise.backsUp(hands, deck, 1, hands.breakDepth(deck)),
                 "Before it, the cards that will be added have backs up"));
         return expected;
+    }
+
+    @Override
+    public Seems seems() {
+        return Seems.TURNED_ONTO;
     }
 
     @Override

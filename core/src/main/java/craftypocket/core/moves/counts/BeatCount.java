@@ -6,6 +6,7 @@ import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Seems;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Beat;
 import craftypocket.core.settings.BeatsSetting;
@@ -170,6 +171,11 @@ final class BeatCount extends Move {
                 ? List.of((stays == 1 ? "One card stays" : stays + " cards stay") + " behind under what was counted"
                         + (world.of(rest) == TURNED ? ", and the hand turns down with what stays." : "."))
                 : List.of();
+    }
+
+    @Override
+    public Seems seems() {
+        return Seems.COUNTED;
     }
 
     @Override

@@ -7,6 +7,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Seems;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.RoleSetting;
@@ -56,6 +57,11 @@ final class FeedSandwich extends Move {
                         && hands.breakDepth(place) == hands.positionIn(place, hands.cardOf(card)),
                 "Before it, the break is directly below " + values.roleLabel(role),
                 true));
+    }
+
+    @Override
+    public Seems seems() {
+        return Seems.ITSELF;
     }
 
     @Override

@@ -8,6 +8,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Seems;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.PlaceSetting;
@@ -51,6 +52,11 @@ final class GlideDraw extends Move {
                 hands -> hands.size(place) < 2
                         || Promise.backsUp(hands, place, hands.size(place) - 1, hands.size(place) - 1),
                 "Before it, the card that will be drawn has its back up");
+    }
+
+    @Override
+    public Seems seems() {
+        return Seems.BOTTOM;
     }
 
     @Override

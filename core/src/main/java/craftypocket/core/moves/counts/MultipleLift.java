@@ -6,6 +6,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Seems;
 import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
@@ -51,6 +52,11 @@ final class MultipleLift extends Move {
     public List<Need> needs(Values values) {
         boolean aside = values.of(then) == UNLOAD || values.of(then) == ASIDE;
         return aside ? List.of(Needs.apart(pile, to, values)) : List.of();
+    }
+
+    @Override
+    public Seems seems() {
+        return Seems.ONE;
     }
 
     @Override

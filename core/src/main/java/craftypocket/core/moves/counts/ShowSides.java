@@ -5,6 +5,7 @@ import craftypocket.core.layout.Place;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Seems;
 import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
@@ -58,6 +59,11 @@ final class ShowSides extends Move {
                         "An even spread, for as long as they would need, no longer.",
                         List.of("No other side flashes.", "Turn the hand, not the cards.")));
         is(Trait.SHOWS_FACES);
+    }
+
+    @Override
+    public Seems seems() {
+        return Seems.ITSELF;
     }
 
     @Override

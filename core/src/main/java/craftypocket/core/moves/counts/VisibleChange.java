@@ -6,6 +6,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Seems;
 import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Option;
@@ -43,6 +44,11 @@ final class VisibleChange extends Move {
     @Override
     public List<Need> needs(Values values) {
         return List.of(Needs.cards(pile, 2, values));
+    }
+
+    @Override
+    public Seems seems() {
+        return Seems.NOTHING;
     }
 
     @Override

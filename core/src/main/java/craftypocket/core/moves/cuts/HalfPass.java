@@ -8,6 +8,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Seems;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.PlaceSetting;
@@ -37,6 +38,11 @@ final class HalfPass extends Move {
     @Override
     public List<Need> needs(Values values) {
         return Needs.heldBetween(pile, hold, values);
+    }
+
+    @Override
+    public Seems seems() {
+        return Seems.NOTHING;
     }
 
     @Override

@@ -7,6 +7,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Seems;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.PlaceSetting;
@@ -36,6 +37,11 @@ final class Pass extends Move {
     @Override
     public List<Need> needs(Values values) {
         return Needs.heldBetween(pile, hold, values);
+    }
+
+    @Override
+    public Seems seems() {
+        return Seems.NOTHING;
     }
 
     @Override

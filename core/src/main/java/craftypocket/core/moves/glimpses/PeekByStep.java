@@ -6,6 +6,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Seems;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
@@ -40,6 +41,11 @@ final class PeekByStep extends Move {
     @Override
     public List<Need> needs(Values values) {
         return Needs.cardAboveBreak(pile, values);
+    }
+
+    @Override
+    public Seems seems() {
+        return Seems.NOTHING;
     }
 
     @Override

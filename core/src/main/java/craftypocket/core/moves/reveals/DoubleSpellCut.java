@@ -7,6 +7,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Seems;
 import craftypocket.core.moves.Words;
 import craftypocket.core.reckon.Reading;
 import craftypocket.core.settings.OptionSetting;
@@ -74,6 +75,11 @@ final class DoubleSpellCut extends Move {
         }
         int other = hands.read(hands.card(place, at), Reading.letters(values.numberOf(language)));
         return other == 0 ? 0 : one + other;
+    }
+
+    @Override
+    public Seems seems() {
+        return Seems.ITSELF;
     }
 
     @Override

@@ -9,6 +9,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Seems;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.RoleSetting;
@@ -44,6 +45,11 @@ final class FindOrderCard extends Move {
 
     private Check found(Values values) {
         return Checks.nextOfOrder(values.of(key), values.of(slug), values.of(role));
+    }
+
+    @Override
+    public Seems seems() {
+        return Seems.ITSELF;
     }
 
     @Override

@@ -7,6 +7,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Seems;
 import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
@@ -61,6 +62,11 @@ final class OnlyReversed extends Move {
                 },
                 values.roleLabel(role) + " is the only card the other way up",
                 false));
+    }
+
+    @Override
+    public Seems seems() {
+        return Seems.NOTHING;
     }
 
     @Override

@@ -6,6 +6,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Seems;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.PlaceSetting;
@@ -47,6 +48,11 @@ final class SpellFindCut extends Move {
                                 && Reveals.letters(hands, role, language, values) <= hands.size(place),
                         "Its name cannot be spelled with these cards.",
                         "Use a larger pile."));
+    }
+
+    @Override
+    public Seems seems() {
+        return Seems.ITSELF;
     }
 
     @Override

@@ -8,6 +8,7 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Remark;
+import craftypocket.core.moves.Seems;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.AmountSetting;
@@ -53,6 +54,11 @@ final class RifflePeek extends Move {
                         false,
                         "The last card is left out: no break can be held below it. Do not let the riffle run out."))
                 : List.of();
+    }
+
+    @Override
+    public Seems seems() {
+        return Seems.ITSELF;
     }
 
     @Override

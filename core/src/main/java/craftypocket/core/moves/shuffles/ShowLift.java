@@ -5,6 +5,7 @@ import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Seems;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Option;
@@ -58,6 +59,11 @@ final class ShowLift extends Move {
                             && hands.faceUp(place, depth + 1) == below;
                 },
                 "The lift is safe: it shows " + meant.label()));
+    }
+
+    @Override
+    public Seems seems() {
+        return Seems.ITSELF;
     }
 
     @Override

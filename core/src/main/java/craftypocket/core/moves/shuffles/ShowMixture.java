@@ -5,6 +5,7 @@ import craftypocket.core.moves.Expectation;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Seems;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.PlaceSetting;
@@ -59,6 +60,11 @@ final class ShowMixture extends Move {
                 Expectation.inWorld(
                         (hands, world) -> shows(hands, place, world.of(lower), false, false),
                         "The third lift shows a face on a back"));
+    }
+
+    @Override
+    public Seems seems() {
+        return Seems.ITSELF;
     }
 
     @Override

@@ -1,0 +1,274 @@
+package craftypocket.core.seem;
+
+import craftypocket.core.layout.Layout;
+import craftypocket.core.layout.Pile;
+import craftypocket.core.layout.Place;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * How the cards that people think of move with those that they see moved. Both are matched by their places: from the top, and from the
+ * bottom. Where they think that there are more or fewer cards than there are, the difference lies in between, until the last are dealt.
+ */
+final class Motion {
+
+    /** Cards that went from one place to another. */
+    record Went(Place from, Place to, int cards, boolean dealt, boolean all) {}
+
+    /** A card as they think of it, and where it lies. */
+    record Lies(Thought.Card card, Place place) {}
+
+    /** There are so many more or fewer cards at a place than they thought. */
+    record Miscount(Place place, int more) {}
+
+    private final Thought thought;
+    private final List<Went> went = new ArrayList<>();
+    private final Set<Place> reordered = new LinkedHashSet<>();
+    private final List<Miscount> wondered = new ArrayList<>();
+    private final Map<Thought.Card, Place> origin = new HashMap<>();
+    private int counted;
+
+    Motion(Thought thought) {
+        this.thought = thought;
+    }
+
+    /** What went where in this step. */
+    List<Went> went() {
+        return went;
+    }
+
+    /** Where each card came from that moved in this step. */
+    Map<Thought.Card, Place> origin() {
+        return origin;
+    }
+
+    /** The piles whose order is not what it was. */
+    Set<Place> reordered() {
+        return reordered;
+    }
+
+    List<Miscount> wondered() {
+        return wondered;
+    }
+
+    /** How many cards were counted in this step. */
+    int counted() {
+        return counted;
+    }
+
+    /** Nothing moves. */
+    void rest() {
+        went.clear();
+        reordered.clear();
+        wondered.clear();
+        origin.clear();
+        counted = 0;
+    }
+
+    /** The cards of a pile are counted one by one. */
+    void counts(Place place, int cards) {
+        counted = cards;
+    }
+
+    /** A pile shows to have so many cards. */
+    void seemsToBe(Place place, int cards) {
+        List<Thought.Card> pile = thought.pile(place);
+        int more = cards - pile.size();
+        if (more != 0 && !pile.isEmpty() && !thought.vague().remove(place)) {
+            wondered.add(new Miscount(place, more));
+        }
+        while (pile.size() > cards) {
+            pile.remove(pile.size() - 1);
+        }
+        while (pile.size() < cards) {
+            pile.add(thought.unknown(!pile.isEmpty() && pile.get(pile.size() - 1).up));
+        }
+    }
+
+    /** One card goes onto another pile. */
+    void bring(Place from, int index, Place to) {
+        Thought.Card card = thought.pile(from).remove(index);
+        int last = went.size() - 1;
+        boolean again = last >= 0
+                && went.get(last).from().equals(from)
+                && went.get(last).to().equals(to);
+        int cards = again ? went.remove(last).cards() + 1 : 1;
+        went.add(new Went(from, to, cards, cards > 1, false));
+        thought.pile(to).add(0, card);
+        origin.put(card, from);
+        if (card.face == Thought.NONE) {
+            thought.spreads(from, Set.of(to));
+        }
+    }
+
+    /** Moves what they think of as the real cards were moved. */
+    void follow(Layout before, Layout after, boolean sides) {
+        rest();
+        Map<Integer, Place> from = new HashMap<>();
+        Map<Integer, Boolean> up = new HashMap<>();
+        for (Pile pile : before.piles()) {
+            for (int position = 1; position <= pile.size(); position++) {
+                from.put(pile.card(position), pile.place());
+                up.put(pile.card(position), pile.faceUp(position));
+            }
+        }
+        Set<Place> dealt = dealt(before, after, from);
+        Map<Integer, Thought.Card> thinks = new HashMap<>();
+        Map<Place, List<Thought.Card>> left = new LinkedHashMap<>();
+        for (Map.Entry<Place, List<Thought.Card>> pile : thought.piles().entrySet()) {
+            left.put(pile.getKey(), match(before.at(pile.getKey()), pile.getValue(), dealt, thinks));
+        }
+        Set<Place> known = new LinkedHashSet<>(thought.piles().keySet());
+        // What lay at places of which they know nothing is some card where it comes into sight.
+        Map<Place, List<Thought.Card>> made = new LinkedHashMap<>();
+        Map<Place, Map<Place, Integer>> moved = new LinkedHashMap<>();
+        Map<Place, Integer> turned = new HashMap<>();
+        Map<Place, Set<Place>> unknown = new LinkedHashMap<>();
+        for (Pile pile : after.piles()) {
+            List<Thought.Card> cards = new ArrayList<>();
+            for (int position = 1; position <= pile.size(); position++) {
+                int real = pile.card(position);
+                Place was = from.get(real);
+                Thought.Card card = thinks.get(real);
+                boolean here = pile.place().equals(was);
+                // What is more than they think goes unnoticed among the others; what goes from one hidden place to
+                // another is not seen.
+                boolean unseen = known.contains(was) && !dealt.contains(was)
+                        || here
+                        || !known.contains(pile.place()) && !pile.place().kind().open();
+                if (card == null && unseen) {
+                    continue;
+                }
+                if (card == null) {
+                    card = thought.unknown(pile.faceUp(position));
+                    card.fromNowhere = true;
+                } else if (sides && up.get(real) != pile.faceUp(position)) {
+                    card.up = !card.up;
+                    turned.merge(was, 1, Integer::sum);
+                }
+                if (!here) {
+                    origin.put(card, was);
+                    moved.computeIfAbsent(was, any -> new LinkedHashMap<>()).merge(pile.place(), 1, Integer::sum);
+                    if (card.face == Thought.NONE) {
+                        unknown.computeIfAbsent(was, any -> new LinkedHashSet<>())
+                                .add(pile.place());
+                    }
+                }
+                cards.add(card);
+            }
+            if (known.contains(pile.place()) || !cards.isEmpty()) {
+                made.put(pile.place(), cards);
+            }
+        }
+        reorder(before, after);
+        // What they think of besides turns with the others.
+        turned.forEach((place, cards) -> {
+            if (2 * cards > before.at(place).size()) {
+                left.get(place).forEach(card -> card.up = !card.up);
+            }
+        });
+        leftOver(after, left, made, moved, dealt);
+        thought.piles().clear();
+        made.forEach((place, cards) -> thought.pile(place).addAll(cards));
+        unknown.forEach(thought::spreads);
+        moved.forEach((was, to) -> to.forEach((place, cards) -> {
+            boolean together = cards > 1 && !dealt.contains(was);
+            boolean all = after.at(was).size() == 0 && to.size() == 1;
+            went.add(new Went(was, place, cards, dealt.contains(was), all));
+            if (all ? thought.vague().remove(was) : together) {
+                thought.vague().add(place);
+            }
+            if (!all && together) {
+                thought.vague().add(was);
+            }
+        }));
+    }
+
+    /** The places from which cards were dealt one by one: they lie in reverse where they went. */
+    private static Set<Place> dealt(Layout before, Layout after, Map<Integer, Place> from) {
+        Set<Place> dealt = new LinkedHashSet<>();
+        for (Pile pile : after.piles()) {
+            for (int position = 2; position <= pile.size(); position++) {
+                Place was = from.get(pile.card(position));
+                boolean together =
+                        was != null && !was.equals(pile.place()) && was.equals(from.get(pile.card(position - 1)));
+                if (together
+                        && before.at(was).positionOf(pile.card(position - 1))
+                                == before.at(was).positionOf(pile.card(position)) + 1) {
+                    dealt.add(was);
+                }
+            }
+        }
+        return dealt;
+    }
+
+    /** Matches the cards of a pile with what they think of it; those that are left over are given back. */
+    private static List<Thought.Card> match(
+            Pile real, List<Thought.Card> thinks, Set<Place> dealt, Map<Integer, Thought.Card> matched) {
+        int both = Math.min(real.size(), thinks.size());
+        int top = dealt.contains(real.place()) ? both : both / 2 + both % 2;
+        int bottom = both - top;
+        for (int i = 0; i < top; i++) {
+            matched.put(real.card(i + 1), thinks.get(i));
+        }
+        for (int i = 0; i < bottom; i++) {
+            matched.put(real.card(real.size() - i), thinks.get(thinks.size() - 1 - i));
+        }
+        return List.copyOf(thinks.subList(top, thinks.size() - bottom));
+    }
+
+    private void reorder(Layout before, Layout after) {
+        for (Pile pile : after.piles()) {
+            Pile was = before.at(pile.place());
+            boolean same = was.size() != pile.size();
+            for (int position = 1; position <= pile.size() && !same; position++) {
+                if (was.card(position) != pile.card(position)) {
+                    reordered.add(pile.place());
+                }
+            }
+        }
+    }
+
+    /** Cards that they think of and that are not there: they stay, go with the others, or are gone where the last was dealt. */
+    private void leftOver(
+            Layout after,
+            Map<Place, List<Thought.Card>> left,
+            Map<Place, List<Thought.Card>> made,
+            Map<Place, Map<Place, Integer>> moved,
+            Set<Place> dealt) {
+        left.forEach((place, cards) -> {
+            boolean gone = after.at(place).size() == 0;
+            if (cards.isEmpty()) {
+                return;
+            }
+            if (gone && dealt.contains(place)) {
+                if (!thought.vague().contains(place)) {
+                    wondered.add(new Miscount(place, -cards.size()));
+                }
+                return;
+            }
+            Place with = place;
+            if (gone && moved.containsKey(place)) {
+                with = moved.get(place).keySet().iterator().next();
+            }
+            List<Thought.Card> pile = made.computeIfAbsent(with, any -> new ArrayList<>());
+            pile.addAll((pile.size() + 1) / 2, cards);
+        });
+    }
+
+    /** Where each real card lies for them: the card that they think of at its place. */
+    Map<Integer, Lies> lies(Layout layout) {
+        Map<Integer, Lies> lies = new HashMap<>();
+        for (Pile pile : layout.piles()) {
+            Map<Integer, Thought.Card> matched = new HashMap<>();
+            match(pile, thought.at(pile.place()), Set.of(), matched);
+            matched.forEach((card, thinks) -> lies.put(card, new Lies(thinks, pile.place())));
+        }
+        return lies;
+    }
+}

@@ -1,0 +1,161 @@
+package craftypocket.core.seem;
+
+import craftypocket.core.cards.Pack;
+import craftypocket.core.cards.Side;
+import craftypocket.core.layout.Place;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * The deck in people’s heads: piles of cards of which they know a face, or none, and the faces that they know to lie somewhere in a
+ * pile. Faces are numbered; cards that look alike have one face.
+ */
+final class Thought {
+
+    /** A card as they think of it. */
+    static final class Card {
+        final int id;
+        int face = NONE;
+        boolean up;
+        /** Whether it came out of a place of which they knew nothing. */
+        boolean fromNowhere;
+
+        Card(int id, boolean up) {
+            this.id = id;
+            this.up = up;
+        }
+    }
+
+    static final int NONE = -1;
+
+    private final Map<Place, List<Card>> piles = new LinkedHashMap<>();
+    /** The places in which a face can be whose place nobody knows; none where it was lost sight of. */
+    private final Map<Integer, Set<Place>> loose = new LinkedHashMap<>();
+
+    /** The piles of which they do not know how many cards there are: some were lifted off, or put on, together. */
+    private final Set<Place> vague = new LinkedHashSet<>();
+
+    private final Pack pack;
+    /** All sides of the pack that are no backs. */
+    private final List<Side> sides = new ArrayList<>();
+
+    private final Map<Side, Integer> copies = new HashMap<>();
+    private int made;
+
+    Thought(Pack pack) {
+        this.pack = pack;
+        for (int card = 0; card < pack.size(); card++) {
+            for (Side side : List.of(pack.card(card).front(), pack.card(card).back())) {
+                if (!side.isBack() && copies.merge(side, 1, Integer::sum) == 1) {
+                    sides.add(side);
+                }
+            }
+        }
+    }
+
+    /** The face that a side of a card shows, or {@link #NONE} for a back. */
+    int faceOf(int card, boolean front) {
+        return sides.indexOf(pack.card(card).side(front));
+    }
+
+    Side side(int face) {
+        return sides.get(face);
+    }
+
+    Optional<Side> known(Card card) {
+        return card.face == NONE ? Optional.empty() : Optional.of(sides.get(card.face));
+    }
+
+    /** On how many cards of the pack a face is. */
+    int copies(int face) {
+        return copies.get(sides.get(face));
+    }
+
+    Set<Place> vague() {
+        return vague;
+    }
+
+    Card unknown(boolean up) {
+        return new Card(made++, up);
+    }
+
+    Map<Place, List<Card>> piles() {
+        return piles;
+    }
+
+    List<Card> at(Place place) {
+        return piles.getOrDefault(place, List.of());
+    }
+
+    /** A pile that cards can be put on; from now on they know of it. */
+    List<Card> pile(Place place) {
+        return piles.computeIfAbsent(place, any -> new ArrayList<>());
+    }
+
+    Map<Integer, Set<Place>> loose() {
+        return loose;
+    }
+
+    /** The place where a card lies. */
+    Optional<Place> placeOf(Card card) {
+        return piles.entrySet().stream()
+                .filter(pile -> pile.getValue().contains(card))
+                .map(Map.Entry::getKey)
+                .findFirst();
+    }
+
+    /** The cards of which they know that they have a face. */
+    List<Card> with(int face) {
+        return piles.values().stream()
+                .flatMap(Collection::stream)
+                .filter(card -> card.face == face)
+                .toList();
+    }
+
+    /** The place of a face no longer is known: it lies somewhere in a pile. */
+    void lose(Card card, Place place) {
+        if (card.face != NONE) {
+            loose.computeIfAbsent(card.face, any -> new LinkedHashSet<>()).add(place);
+            card.face = NONE;
+        }
+    }
+
+    /** A pile is mixed. Of one card there is nothing to be mixed. */
+    void mix(Place place) {
+        List<Card> pile = at(place);
+        if (pile.size() > 1) {
+            pile.forEach(card -> lose(card, place));
+        }
+    }
+
+    /** Unknown cards went from a pile to others: what lay somewhere in it can lie there too. */
+    void spreads(Place from, Set<Place> to) {
+        for (Set<Place> places : loose.values()) {
+            if (places.contains(from)) {
+                places.addAll(to);
+            }
+        }
+    }
+
+    /** What is empty holds nothing. */
+    void tidy() {
+        piles.values().removeIf(List::isEmpty);
+        vague.retainAll(piles.keySet());
+        for (Set<Place> places : loose.values()) {
+            places.retainAll(piles.keySet());
+            // Where every card is known there is no other.
+            Set<Place> possible = new LinkedHashSet<>(places);
+            possible.removeIf(place -> at(place).stream().noneMatch(card -> card.face == NONE));
+            if (!possible.isEmpty()) {
+                places.retainAll(possible);
+            }
+        }
+    }
+}
