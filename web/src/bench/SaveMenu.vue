@@ -5,6 +5,7 @@ import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { useMediaQuery } from '@vueuse/core'
 import { ref } from 'vue'
 import PrintDialog from './PrintDialog.vue'
+import WhatHappened from './WhatHappened.vue'
 import { useBench } from './store'
 
 const compact = defineModel<boolean>('compact', { required: true })
@@ -14,6 +15,7 @@ const bench = useBench()
 const narrow = useMediaQuery('(max-width: 1199px)')
 
 const printing = ref(false)
+const telling = ref(false)
 
 function drawn(): SVGSVGElement | null {
   return document.querySelector<SVGSVGElement>('#view svg[role=img]')
@@ -46,6 +48,11 @@ async function savePng(): Promise<void> {
       <MenuItem v-if="narrow" v-slot="{ active }">
         <button class="menu-item" :class="{ 'bg-brass/15': active }" @click="compact = !compact">
           {{ compact ? $t('bench.benchHeader.roomy') : $t('bench.benchHeader.compact') }}
+        </button>
+      </MenuItem>
+      <MenuItem v-slot="{ active }">
+        <button class="menu-item" :class="{ 'bg-brass/15': active }" @click="telling = true">
+          {{ $t('bench.saveMenu.whatHappened') }}
         </button>
       </MenuItem>
       <MenuItem v-slot="{ active }">
@@ -84,4 +91,5 @@ async function savePng(): Promise<void> {
     </MenuItems>
   </Menu>
   <PrintDialog :id="bench.id" v-model:open="printing" />
+  <WhatHappened v-if="telling" v-model:open="telling" />
 </template>

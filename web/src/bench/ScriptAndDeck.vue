@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { t } from '@/words'
 import type { Survey, Trace } from '@/api/client'
-import { RunningDeck, type Spot } from '@/deck'
+import { asSeen, RunningDeck, type Spot } from '@/deck'
 import DeckGrips from '@/deck/DeckGrips.vue'
 import { useToast } from '@/ui/toast'
 import { useElementSize, useMediaQuery, useResizeObserver } from '@vueuse/core'
@@ -56,13 +56,26 @@ const density = computed(() => {
 /** Where there is no room beside the script, the deck of each moment is drawn under its step. */
 const narrow = useMediaQuery('(max-width: 900px)')
 
+/** The deck that is drawn. */
+const drawn = computed(() =>
+  bench.trace && bench.seen && bench.deckView === 'seen' ? asSeen(bench.trace, bench.seen) : bench.trace,
+)
+/** Where the real cards lie otherwise than people think, by moment. */
+const parted = computed(() =>
+  bench.deckView === 'both'
+    ? bench.trace?.moments.map((m) => bench.seenAt(m.stepId)?.parts ?? [])
+    : undefined,
+)
+/** Where cards can be in other ways: of the real deck alone. */
+const survey = computed(() => (bench.deckView === 'seen' ? undefined : bench.survey))
+
 function only(moment: number): Trace | undefined {
-  const at = bench.trace?.moments[moment]
-  return at && { ...bench.trace!, moments: [at] }
+  const at = drawn.value?.moments[moment]
+  return at && { ...drawn.value!, moments: [at] }
 }
 
 function surveyOf(moment: number): Survey | undefined {
-  return bench.survey && { ...bench.survey, bands: bench.survey.bands.slice(moment, moment + 1) }
+  return survey.value && { ...survey.value, bands: survey.value.bands.slice(moment, moment + 1) }
 }
 const rows = computed(() => [undefined, ...(bench.routine?.steps ?? [])])
 const dragged = ref('')
@@ -170,6 +183,8 @@ function drop(to: number): void {
           class="px-3 pb-1"
           :trace="only(i)!"
           :survey="surveyOf(i)"
+          :parts="parted?.slice(i, i + 1)"
+          :class="{ 'as-seen': bench.deckView === 'seen' }"
           :width="scriptWidth - 28"
           :row-height="88"
           :slot-top="24"
@@ -219,9 +234,11 @@ function drop(to: number): void {
     </ol>
     <div v-if="!narrow" ref="deckColumn" class="deck">
       <RunningDeck
-        v-if="bench.trace && width > 0"
-        :trace="bench.trace"
-        :survey="bench.survey"
+        v-if="drawn && width > 0"
+        :class="{ 'as-seen': bench.deckView === 'seen' }"
+        :trace="drawn"
+        :survey="survey"
+        :parts="parted"
         :width="width"
         :row-height="density.rowHeight"
         :row-tops="tops"
@@ -231,7 +248,9 @@ function drop(to: number): void {
         @select="select(bench.trace!.moments[$event]!.stepId)"
       />
       <DeckGrips
-        v-if="bench.trace && width > 0 && bench.trace.moments[bench.selectedIndex]"
+        v-if="
+          bench.trace && bench.deckView !== 'seen' && width > 0 && bench.trace.moments[bench.selectedIndex]
+        "
         :key="bench.selected"
         :trace="bench.trace"
         :survey="bench.survey"
@@ -314,5 +333,15 @@ function drop(to: number): void {
   .deck {
     margin: 0 1rem;
   }
+}
+/* The deck in people's heads has a tint of its own. */
+.as-seen {
+  --slot: #eef1f6;
+  --slot-rule: #aebbd0;
+}
+
+.dark .as-seen {
+  --slot: #202a3a;
+  --slot-rule: #55698a;
 }
 </style>

@@ -24,6 +24,10 @@ const name = computed(
 const moment = computed(() =>
   props.step ? bench.trace?.moments.find((m) => m.stepId === props.step!.id) : bench.trace?.moments[0],
 )
+/** What people think and see in it. */
+const seen = computed(() => bench.seenAt(props.step?.id ?? ''))
+/** What they think is written out where their deck is looked at. */
+const thinks = computed(() => (bench.deckView === 'real' ? '' : (seen.value?.thinks ?? '')))
 const broken = computed(() => moment.value?.broken?.reason ?? '')
 
 /** In how many worlds a step cannot be done, when it can be done in the one that is shown. */
@@ -123,6 +127,31 @@ const spoken = computed(() => {
     <span v-if="worded && !broken && !sometimes && deciding" class="pl-7 text-xs text-brass">
       {{ deciding }}
     </span>
+    <span
+      v-if="worded && !broken && thinks"
+      class="pl-7 text-sm leading-snug text-soft italic"
+      data-testid="thinks"
+    >
+      {{ $t('bench.scriptWords.theyThink', { thinks }) }}
+    </span>
+    <template v-if="worded && !broken && seen">
+      <span
+        v-for="effect in bench.deckView === 'real' ? [] : seen.effects"
+        :key="effect.sentence"
+        class="pl-7 text-sm leading-snug text-holds"
+        data-testid="effect"
+      >
+        <span aria-hidden="true">✦</span> {{ effect.sentence }}
+      </span>
+      <span
+        v-for="flaw in seen.flaws"
+        :key="flaw.sentence"
+        class="pl-7 text-sm leading-snug text-broken"
+        data-testid="flaw"
+      >
+        <span aria-hidden="true">▲</span> {{ $t('bench.scriptWords.theySee', { flaw: flaw.sentence }) }}
+      </span>
+    </template>
     <span v-if="worded && !broken && sometimes" class="pl-7 text-sm leading-snug text-broken">
       ▲ {{ sometimes }}
     </span>

@@ -122,6 +122,12 @@ const names = computed(() =>
       <select id="seen-by" v-model="who" class="field py-0.5 text-sm">
         <option v-for="person in people" :key="person" :value="person">{{ person }}</option>
       </select>
+      <label class="label ml-3" for="deck-view">{{ $t('bench.sightStrip.theDeck') }}</label>
+      <select id="deck-view" v-model="bench.deckView" class="field py-0.5 text-sm">
+        <option value="real">{{ $t('bench.sightStrip.asItIs') }}</option>
+        <option value="seen">{{ $t('bench.sightStrip.asTheySeeIt') }}</option>
+        <option value="both">{{ $t('bench.sightStrip.both') }}</option>
+      </select>
     </div>
     <p v-if="nothing" class="text-sm text-soft" data-testid="in-view">
       {{ $t('bench.sightStrip.nothingButBacksAsThey') }}

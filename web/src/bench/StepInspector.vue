@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { t } from '@/words'
 import { useCatalogue } from '@/api/catalogue'
+import type { StepAudience } from '@/api/client'
 import { computed } from 'vue'
 import ClaimEditor from './ClaimEditor.vue'
 import { SettingField, type PlayedWorld } from '@/fields'
 import { changeSetting, changeStep, newClaimSpec } from '@/routine'
+import { vTyped } from '@/ui/typed'
 import { useBench } from './store'
 
 const bench = useBench()
@@ -35,6 +37,21 @@ const helpers = computed(() => {
   const named = [...(moment.value?.broken?.mend ?? '').matchAll(/“([^”]+)”/g)].map((m) => m[1])
   return catalogue.value.moves.filter((m) => named.includes(m.name))
 })
+
+/** What it is to those who watch. */
+const audience = computed<StepAudience>(() => step.value?.audience ?? { effect: 'as-taught', thinks: '' })
+/** The looks that have a word; everything else is a sentence. */
+const LOOKS = ['', 'itself', 'nothing', 'mixed', 'one']
+const takenFor = computed(() => (LOOKS.includes(audience.value.thinks) ? audience.value.thinks : 'words'))
+
+function audienceIs(part: Partial<StepAudience>): void {
+  const now = { ...audience.value, ...part }
+  change({ audience: now.effect === 'as-taught' && now.thinks === '' ? undefined : now })
+}
+
+function takeFor(look: string): void {
+  audienceIs({ thinks: look === 'words' ? t('bench.stepInspector.somethingIsDone') : look })
+}
 
 /** The steps that can cover this one. */
 const others = computed(() =>
@@ -229,6 +246,48 @@ function toggleCondition(event: Event): void {
         <option v-for="other in others" :key="other.id" :value="other.id">{{ other.label }}</option>
       </select>
     </div>
+
+    <div class="mt-2.5 flex items-baseline gap-2">
+      <label class="shrink-0 text-sm font-semibold" :for="`effect-${step.id}`">{{
+        $t('bench.stepInspector.ifItSurprises')
+      }}</label>
+      <select
+        :id="`effect-${step.id}`"
+        class="min-w-0 grow field text-sm"
+        :value="audience.effect"
+        @change="audienceIs({ effect: ($event.target as HTMLSelectElement).value })"
+      >
+        <option value="as-taught">{{ $t('bench.stepInspector.inARevealItIsMeant') }}</option>
+        <option value="yes">{{ $t('bench.stepInspector.itIsMeantTo') }}</option>
+        <option value="no">{{ $t('bench.stepInspector.itMustNot') }}</option>
+      </select>
+    </div>
+    <div class="mt-1.5 flex items-baseline gap-2">
+      <label class="shrink-0 text-sm font-semibold" :for="`taken-${step.id}`">{{
+        $t('bench.stepInspector.theyTakeItFor')
+      }}</label>
+      <select
+        :id="`taken-${step.id}`"
+        class="min-w-0 grow field text-sm"
+        :value="takenFor"
+        @change="takeFor(($event.target as HTMLSelectElement).value)"
+      >
+        <option value="">{{ $t('bench.stepInspector.whatTheMoveLooksLike') }}</option>
+        <option value="itself">{{ $t('bench.stepInspector.whatItIs') }}</option>
+        <option value="nothing">{{ $t('bench.stepInspector.nothing') }}</option>
+        <option value="mixed">{{ $t('bench.stepInspector.aShuffle') }}</option>
+        <option value="one">{{ $t('bench.stepInspector.oneCard') }}</option>
+        <option value="words">{{ $t('bench.stepInspector.whatYouWrite') }}</option>
+      </select>
+    </div>
+    <input
+      v-if="takenFor === 'words'"
+      v-typed="audience.thinks"
+      class="mt-1.5 w-full field text-sm"
+      maxlength="200"
+      :aria-label="$t('bench.stepInspector.whatTheyTellOfIt')"
+      @change="audienceIs({ thinks: ($event.target as HTMLInputElement).value.trim() })"
+    />
 
     <button class="mt-2 link text-sm" @click="$emit('compose')">
       {{ $t('bench.stepInspector.makeThisOneMove') }}

@@ -5,6 +5,7 @@ import {
   ApiProblem,
   type FieldProblem,
   type Routine,
+  type Seen,
   type Survey,
   type Trace,
   type World,
@@ -38,6 +39,8 @@ interface Analysed {
 /** Asks what happens in the world that is shown, at once, and what holds in all of them, a moment later. */
 export function useAnalysis({ whole, routine, line, world }: Analysed) {
   const trace = shallowRef<Trace>()
+  /** The deck in people’s heads, of the trace that is shown. */
+  const seen = shallowRef<Seen>()
   /** What was found of each line, by its id. */
   const found = shallowRef<Record<string, LineFound>>({})
   const survey = computed(() => found.value[line.value]?.survey)
@@ -78,13 +81,28 @@ export function useAnalysis({ whole, routine, line, world }: Analysed) {
         problems.value = []
         trouble.value = ''
         window.clearTimeout(knownTimer)
-        knownTimer = window.setTimeout(() => void reknow(body, mine), SURVEY_AFTER_MS)
+        knownTimer = window.setTimeout(() => {
+          void resee(body, mine)
+          void reknow(body, mine)
+        }, SURVEY_AFTER_MS)
       }
     } catch (thrown) {
       if (tracing === mine && thrown instanceof ApiProblem) {
         problems.value = thrown.problems
         trouble.value = thrown.problems.length > 0 ? '' : thrown.message
       }
+    }
+  }
+
+  /** Asks what people think and see in this world. */
+  async function resee(body: { routine: Routine; world: World }, mine: AbortController): Promise<void> {
+    try {
+      const answer = await answered(api.POST('/api/trace/seen', { body, signal: mine.signal }))
+      if (tracing === mine) {
+        seen.value = replaceEqualDeep(seen.value, answer)
+      }
+    } catch {
+      // Then nothing is said of it.
     }
   }
 
@@ -184,8 +202,9 @@ export function useAnalysis({ whole, routine, line, world }: Analysed) {
   /** Nothing of another routine is shown. */
   function forget(): void {
     trace.value = undefined
+    seen.value = undefined
     found.value = {}
   }
 
-  return { trace, found, survey, seconds, problems, trouble, recompute, retrace, forget, leave }
+  return { trace, seen, found, survey, seconds, problems, trouble, recompute, retrace, forget, leave }
 }

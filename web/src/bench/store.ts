@@ -7,17 +7,22 @@ import {
   type Finding,
   type OwnMove,
   type Routine,
+  type Seen,
   type World,
 } from '@/api/client'
 import { alone, lineOf, MAIN, ownIds, putBack } from '@/routine'
 import { useOutbox, type DocumentQueue } from '@/saving'
 import { cut } from '@/ui/text'
+import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { useAnalysis } from './analysis'
 
 /** The row of the set-up, above all steps. */
 export const SET_UP = ''
+
+/** Whose deck is drawn. */
+export type DeckView = 'real' | 'seen' | 'both'
 
 /** How the numbers of a world begin that say where a card lies of which nobody said so. */
 const LIES = 'lies.'
@@ -39,14 +44,21 @@ export const useBench = defineStore('bench', () => {
   const canUndo = computed(() => queue.value?.canUndo.value ?? false)
   const canRedo = computed(() => queue.value?.canRedo.value ?? false)
   const world = ref<World>({})
-  const { trace, found, survey, seconds, problems, trouble, recompute, retrace, forget, leave } = useAnalysis(
-    {
+  const { trace, seen, found, survey, seconds, problems, trouble, recompute, retrace, forget, leave } =
+    useAnalysis({
       whole,
       routine,
       line,
       world,
-    },
-  )
+    })
+  /** Whose deck is drawn: the real one, that in people's heads, or the real one with what they think of otherwise marked. */
+  const deckView = useLocalStorage<DeckView>('bench-deck-view', 'real')
+
+  /** What people think and see after a step. */
+  function seenAt(stepId: string): Seen['moments'][number] | undefined {
+    return seen.value?.moments.find((m) => m.stepId === stepId)
+  }
+
   /** What fails first, of what can be shown failing. */
   const firstFailing = computed(() => survey.value?.findings.find((f) => f.verdict !== 'always' && f.failing))
   /** How many steps are not filled in yet: until they are there is nothing to judge. */
@@ -287,6 +299,9 @@ export const useBench = defineStore('bench', () => {
     canRedo,
     world,
     trace,
+    seen,
+    deckView,
+    seenAt,
     survey,
     seconds,
     selected,

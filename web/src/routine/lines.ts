@@ -54,9 +54,7 @@ export function lineOf(routine: Routine, line: string): Routine {
   }
   const since = (spec: ClaimSpec): ClaimSpec => ({
     ...spec,
-    settings: leftOut.has(spec.settings.since ?? '')
-      ? { ...spec.settings, since: out.after }
-      : spec.settings,
+    settings: leftOut.has(spec.settings.since ?? '') ? { ...spec.settings, since: out.after } : spec.settings,
     or: spec.or.map(since),
   })
   return {

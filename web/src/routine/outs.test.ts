@@ -61,7 +61,10 @@ describe('an edited line', () => {
     const noted = { ...line, steps: line.steps.map((s) => ({ ...s, note: 'n' })) }
     expect(told(putBack(since, 'x', noted).claims)).toEqual(['c', 'a'])
     const [first, second] = line.claims
-    expect(told(putBack(since, 'x', { ...line, claims: [backs('sinceC', 'p'), second!] }).claims)).toEqual(['p', 'a'])
+    expect(told(putBack(since, 'x', { ...line, claims: [backs('sinceC', 'p'), second!] }).claims)).toEqual([
+      'p',
+      'a',
+    ])
     expect(first!.id).toBe('sinceC')
   })
 

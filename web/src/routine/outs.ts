@@ -41,9 +41,7 @@ export function putBack(whole: Routine, line: string, changed: Routine): Routine
 function asItWas<T extends { id: string }>(now: T[], before: T[], original: T[]): T[] {
   const said = new Map(before.map((each) => [each.id, JSON.stringify(each)]))
   const whole = new Map(original.map((each) => [each.id, each]))
-  return now.map((each) =>
-    said.get(each.id) === JSON.stringify(each) ? (whole.get(each.id) ?? each) : each,
-  )
+  return now.map((each) => (said.get(each.id) === JSON.stringify(each) ? (whole.get(each.id) ?? each) : each))
 }
 
 /** Adds an out after a step of a line; it rejoins at the next one. */

@@ -4,6 +4,26 @@
  */
 
 export interface paths {
+    "/api/account": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What happened, told by somebody who was there, and how it stands with what they think at the end.
+         * @description What happened, told by somebody who was there, and how it stands with what they think at the end.
+         */
+        post: operations["account"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/audiences": {
         parameters: {
             query?: never;
@@ -63,7 +83,7 @@ export interface paths {
          * What these people have seen, the newest first.
          * @description What these people have seen, the newest first.
          */
-        get: operations["seen"];
+        get: operations["seen_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -234,6 +254,26 @@ export interface paths {
          * @description Gives something another name wherever the routine speaks of it.
          */
         post: operations["rename"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/edits/wrap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Puts an own move in the place of steps, with everything that spoke of them.
+         * @description Puts an own move in the place of steps, with everything that spoke of them.
+         */
+        post: operations["wrap"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1572,10 +1612,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trace/seen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The deck as people think it lies, after each step.
+         * @description The deck as people think it lies, after each step.
+         */
+        post: operations["seen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AccountDocument: {
+            /** @description what they have seen and should not have, with the step in which they did */
+            flaws: components["schemas"]["FlawDocument"][];
+            /** @description for each effect what it rests on */
+            methods: components["schemas"]["MethodDocument"][];
+            /** @description what happened, sentence by sentence, as somebody tells it who was there */
+            told: string[];
+            /** @description what lies otherwise at the end than they think */
+            unclean: string[];
+        };
         /**
          * @description A routine of the set. <code>title</code> is what it was called when it was chosen, so that a set can be read when the routine is
          *      gone; <code>words</code> join it to the one before.
@@ -2004,6 +2074,10 @@ export interface components {
             /** @description what they measure then */
             size: string;
         };
+        FlawDocument: {
+            sentence: string;
+            stepId: string;
+        };
         /** @description <code>state</code> is well, full or read-only; <code>sentence</code> what that means and what to do, empty when all is well. */
         FolderDocument: {
             sentence: string;
@@ -2161,6 +2235,12 @@ export interface components {
             /** Format: int32 */
             letters: number;
         };
+        /** @description A face that lies they do not know where; in one of <code>places</code>, if they know that much. */
+        LooseDocument: {
+            places: string[];
+            red: boolean;
+            sign: string;
+        };
         /** @description The guesses of a month and those before it, as far as they still count. */
         MarginDocument: {
             /** Format: int32 */
@@ -2179,6 +2259,14 @@ export interface components {
             day: string;
             /** Format: double */
             value: number;
+        };
+        /** @description <code>rests</code> are the steps without which it would not come; <code>away</code> how many steps before it the last of them is. */
+        MethodDocument: {
+            /** Format: int32 */
+            away: number;
+            effect: string;
+            rests: string[];
+            stepId: string;
         };
         MomentDocument: {
             alsoSeen: components["schemas"]["ShownDocument"][];
@@ -2338,6 +2426,11 @@ export interface components {
             settings: {
                 [key: string]: string;
             };
+        };
+        PartedSpot: {
+            place: string;
+            /** Format: int32 */
+            position: number;
         };
         PassageDocument: {
             move: string;
@@ -2663,6 +2756,32 @@ export interface components {
             /** Format: int32 */
             smallest: number;
         };
+        /** @description The deck in people’s heads along a way. Their cards have numbers of their own, which say nothing of faces. */
+        SeenDocument: {
+            /** @description the set-up first, then one a step */
+            moments: components["schemas"]["SeenMoment"][];
+        };
+        /**
+         * @description <code>spots</code> says for each role where they think that its card lies; <code>parts</code> where the real cards lie otherwise;
+         *      <code>thinks</code> is empty where they think what they thought before.
+         */
+        SeenMoment: {
+            effects: components["schemas"]["WonderDocument"][];
+            flaws: components["schemas"]["WonderDocument"][];
+            loose: components["schemas"]["LooseDocument"][];
+            parts: components["schemas"]["PartedSpot"][];
+            piles: components["schemas"]["ThoughtPileDocument"][];
+            spots: components["schemas"]["ThoughtSpot"][];
+            stepId: string;
+            thinks: string;
+        };
+        /** @description A routine and the numbers of one world; a choice without a number is as usual. */
+        SeenRequest: {
+            routine: components["schemas"]["RoutineDocument"];
+            world: {
+                [key: string]: number;
+            };
+        };
         /** @description What was measured again and again. */
         SeriesDocument: {
             /** @description the id of the move */
@@ -2816,7 +2935,16 @@ export interface components {
             spread: number;
             timed: string;
         };
+        /**
+         * @description What a step is to those who watch. <code>effect</code> says whether what surprises in it is meant to; <code>thinks</code> what they take it
+         *      for: nothing, itself, mixed, a sentence, or empty for what its move says.
+         */
+        StepAudienceDocument: {
+            effect: string;
+            thinks: string;
+        };
         StepDocument: {
+            audience?: components["schemas"]["StepAudienceDocument"];
             before: string;
             cover: string;
             id: string;
@@ -2984,6 +3112,26 @@ export interface components {
             spot: string;
             written: string;
         };
+        /** @description <code>sign</code> and <code>name</code> are empty where they never saw it. */
+        ThoughtCardDocument: {
+            faceUp: boolean;
+            name: string;
+            /** Format: int32 */
+            number: number;
+            red: boolean;
+            sign: string;
+        };
+        ThoughtPileDocument: {
+            cards: components["schemas"]["ThoughtCardDocument"][];
+            label: string;
+            place: string;
+        };
+        /** @description <code>position</code> is 0 where they do not know it; <code>place</code> is then empty. */
+        ThoughtSpot: {
+            place: string;
+            /** Format: int32 */
+            position: number;
+        };
         /** @description The entries that were asked for, how many there are in all, and after which the next ones come; missing at the end. */
         TimeLineDocument: {
             /** Format: int32 */
@@ -3109,6 +3257,24 @@ export interface components {
             act: number;
             spots: components["schemas"]["WhatIsWhereDocument"][];
         };
+        /** @description <code>kind</code> is changed, travelled, came, vanished, turned, found, foretold or twice. */
+        WonderDocument: {
+            kind: string;
+            sentence: string;
+        };
+        /** @description Steps become one step, of an own move that was made of them. */
+        WrapRequest: {
+            /** @description the own move */
+            own: components["schemas"]["OwnMoveDocument"];
+            routine: components["schemas"]["RoutineDocument"];
+            /** @description the ids of the steps, one after another */
+            steps: string[];
+        };
+        /** @description The routine as it is then, and the id of the step that stands for the others. */
+        WrappedDocument: {
+            routine: components["schemas"]["RoutineDocument"];
+            step: string;
+        };
     };
     responses: never;
     parameters: never;
@@ -3118,6 +3284,126 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    account: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "routine": {
+                 *         "claims": [],
+                 *         "format": "crafty-pocket/routine",
+                 *         "roles": [
+                 *           {
+                 *             "kind": "selection",
+                 *             "letter": "A",
+                 *             "owner": "Ines"
+                 *           }
+                 *         ],
+                 *         "setUp": {
+                 *           "pack": "52"
+                 *         },
+                 *         "steps": [
+                 *           {
+                 *             "id": "pick",
+                 *             "move": "spread-pick",
+                 *             "settings": {
+                 *               "role": "A"
+                 *             }
+                 *           },
+                 *           {
+                 *             "id": "back",
+                 *             "move": "return-on-lower",
+                 *             "settings": {
+                 *               "role": "A"
+                 *             }
+                 *           },
+                 *           {
+                 *             "id": "cut",
+                 *             "move": "cut-to-break",
+                 *             "settings": {}
+                 *           },
+                 *           {
+                 *             "id": "turn",
+                 *             "move": "top-card-turn",
+                 *             "settings": {
+                 *               "role": "A"
+                 *             }
+                 *           }
+                 *         ],
+                 *         "title": "On top",
+                 *         "version": 1
+                 *       },
+                 *       "world": {
+                 *         "pick.at": 20
+                 *       }
+                 *     }
+                 */
+                "application/json": components["schemas"]["SeenRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     audiences: {
         parameters: {
             query?: never;
@@ -3449,7 +3735,7 @@ export interface operations {
             };
         };
     };
-    seen: {
+    seen_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4149,6 +4435,130 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["EditedDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    wrap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "own": {
+                 *         "difficulty": 2,
+                 *         "id": "own-two-cuts",
+                 *         "name": "Two cuts",
+                 *         "parts": [
+                 *           {
+                 *             "move": "complete-cut",
+                 *             "settings": {
+                 *               "depth": "10"
+                 *             }
+                 *           },
+                 *           {
+                 *             "move": "complete-cut",
+                 *             "settings": {
+                 *               "depth": "20"
+                 *             }
+                 *           }
+                 *         ],
+                 *         "says": "Cut twice.",
+                 *         "settings": []
+                 *       },
+                 *       "routine": {
+                 *         "claims": [],
+                 *         "format": "crafty-pocket/routine",
+                 *         "roles": [],
+                 *         "setUp": {
+                 *           "pack": "52"
+                 *         },
+                 *         "steps": [
+                 *           {
+                 *             "id": "a",
+                 *             "move": "complete-cut",
+                 *             "settings": {
+                 *               "depth": "10"
+                 *             }
+                 *           },
+                 *           {
+                 *             "id": "b",
+                 *             "move": "complete-cut",
+                 *             "settings": {
+                 *               "depth": "20"
+                 *             }
+                 *           }
+                 *         ],
+                 *         "title": "Two cuts",
+                 *         "version": 1
+                 *       },
+                 *       "steps": [
+                 *         "a",
+                 *         "b"
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["WrapRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WrappedDocument"];
                 };
             };
             /** @description It cannot be made sense of. */
@@ -10225,6 +10635,75 @@ export interface operations {
             };
             /** @description Too much is being worked out at the moment. */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    seen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeenRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeenDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

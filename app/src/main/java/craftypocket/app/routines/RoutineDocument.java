@@ -382,7 +382,7 @@ public record RoutineDocument(
 
             /** What it is to those who watch; missing when it is what its move says. */
             @JsonInclude(JsonInclude.Include.NON_NULL) @Valid
-            AudienceDocument audience) {
+            StepAudienceDocument audience) {
 
         private static final int LONGEST_NOTE = 2000;
         private static final int MOST_SECONDS = 3600;
@@ -408,7 +408,7 @@ public record RoutineDocument(
                     "",
                     0,
                     Constants.word(step.attention().before()),
-                    AudienceDocument.of(step.audience()));
+                    StepAudienceDocument.of(step.audience()));
         }
 
         /** With the notes of other steps, and the time of all of them. */
@@ -451,7 +451,7 @@ public record RoutineDocument(
      * What a step is to those who watch. {@code effect} says whether what surprises in it is meant to; {@code thinks} what they take it
      * for: nothing, itself, mixed, a sentence, or empty for what its move says.
      */
-    public record AudienceDocument(
+    public record StepAudienceDocument(
             @NotNull @Pattern(regexp = "as-taught|yes|no", message = "must be as-taught, yes or no")
             String effect,
 
@@ -459,15 +459,15 @@ public record RoutineDocument(
             @Size(max = Audience.LONGEST_SENTENCE, message = "at most " + Audience.LONGEST_SENTENCE + " letters")
             String thinks) {
 
-        public AudienceDocument {
+        public StepAudienceDocument {
             effect = Objects.requireNonNullElse(effect, Constants.word(Audience.Effect.AS_TAUGHT));
             thinks = Objects.requireNonNullElse(thinks, "");
         }
 
-        static AudienceDocument of(Audience audience) {
+        static StepAudienceDocument of(Audience audience) {
             return audience.equals(Audience.AS_TAUGHT)
                     ? null
-                    : new AudienceDocument(Constants.word(audience.effect()), audience.thinks());
+                    : new StepAudienceDocument(Constants.word(audience.effect()), audience.thinks());
         }
 
         Audience toCore() {

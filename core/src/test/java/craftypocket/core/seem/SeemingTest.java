@@ -1,0 +1,353 @@
+package craftypocket.core.seem;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
+import static org.assertj.core.api.Assertions.tuple;
+
+import craftypocket.core.Demos;
+import craftypocket.core.Script;
+import craftypocket.core.cards.Side;
+import craftypocket.core.layout.Place;
+import craftypocket.core.moves.AllMoves;
+import craftypocket.core.moves.Move;
+import craftypocket.core.read.Plan;
+import craftypocket.core.routine.Audience;
+import craftypocket.core.routine.RoleKind;
+import craftypocket.core.routine.SetUp;
+import craftypocket.core.routine.Step;
+import craftypocket.core.run.Trace;
+import craftypocket.core.run.Tracer;
+import craftypocket.core.run.World;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.SplittableRandom;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+/** What people think and see, against what is worked out by hand from what each of these routines shows. Common practice. */
+class SeemingTest {
+
+    private static Seeming seen(Script script) {
+        return Seeming.of(script.plan(), script.trace());
+    }
+
+    private static List<Wonder.Kind> flaws(Seeming seeming) {
+        return seeming.moments().stream()
+                .flatMap(moment -> moment.flaws().stream())
+                .map(Wonder::kind)
+                .toList();
+    }
+
+    private static List<Wonder.Kind> effects(Seeming seeming) {
+        return seeming.moments().stream()
+                .flatMap(moment -> moment.effects().stream())
+                .map(Wonder::kind)
+                .toList();
+    }
+
+    private static Seen last(Seeming seeming) {
+        return seeming.moments().get(seeming.moments().size() - 1);
+    }
+
+    private static Seen.ThoughtPile pile(Seen seen, String place) {
+        return seen.piles().stream()
+                .filter(pile -> pile.place().text().equals(place))
+                .findFirst()
+                .orElse(new Seen.ThoughtPile(Place.read(place).orElseThrow(), List.of(), List.of(), List.of()));
+    }
+
+    private static long jacks(Seen.ThoughtPile pile) {
+        return pile.faces().stream()
+                .flatMap(Optional::stream)
+                .filter(face -> face.rank() == 11)
+                .count();
+    }
+
+    @Test
+    void a_blank_counted_away_is_a_jack_to_them_and_cannot_be_handed_out() {
+        Script three = Script.deck(0)
+                .extra("none", "JS JH blank JD")
+                .pile("other-hand", "JS↑ JH↑ blank↑ JD↑")
+                .step("hidden-third", "pile", "other-hand");
+
+        Seeming seeming = seen(three);
+
+        assertThat(jacks(pile(last(seeming), "other-hand"))).isEqualTo(4);
+        assertThat(last(seeming).piles()).hasSize(1);
+        assertThat(seeming.unclean())
+                .anyMatch(sentence -> sentence.contains("is a blank card; they take it for the J"));
+
+        Seeming clean = seen(Script.deck(0)
+                .extra("none", "JS JH JC JD")
+                .pile("other-hand", "JS↑ JH↑ JC↑ JD↑")
+                .step("count-beats", "pile", "other-hand", "beats", "peel peel peel peel"));
+        assertThat(clean.unclean()).isEmpty();
+        assertThat(flaws(clean)).isEmpty();
+    }
+
+    private static Script lifted(String cards) {
+        return Script.deck(52)
+                .step("multiple-lift", "count", cards)
+                .step("deal-singly", "count", "1", "face", "down", "to", "table:aside")
+                .step(Step.of("turn", "turn-top", "pile", "table:aside").with(new Audience(Audience.Effect.YES, "")));
+    }
+
+    @Test
+    void two_lifted_as_one_change_on_the_table_and_one_does_not() {
+        Seeming two = seen(lifted("2"));
+        Seen dealt = two.moments().get(2);
+
+        // They think that the card that was shown, the second of the deck, lies there.
+        assertThat(pile(dealt, "table:aside").faces())
+                .containsExactly(
+                        Optional.of(Script.deck(52).plan().pack().card(1).front()));
+        assertThat(dealt.parts())
+                .contains(new Seen.Spot(Place.read("table:aside").orElseThrow(), 1));
+        assertThat(effects(two)).containsExactly(Wonder.Kind.CHANGED);
+        assertThat(flaws(two)).isEmpty();
+        assertThat(effects(seen(lifted("1")))).isEmpty();
+    }
+
+    @Test
+    void a_card_controlled_to_the_top_is_found_there() {
+        Script control = Script.deck(52)
+                .selection("A", "Ines")
+                .step("spread-pick", "role", "A")
+                .step("jog-control", "role", "A")
+                .step("wait")
+                .step("top-card-turn", "role", "A");
+        Plan plan = control.plan();
+
+        Seeming seeming = seen(control);
+
+        assertThat(effects(seeming)).containsExactly(Wonder.Kind.FOUND);
+        assertThat(flaws(seeming)).isEmpty();
+        assertThat(seeming.account())
+                .containsExactly(
+                        "Ines chooses a card.",
+                        "The deck is shuffled.",
+                        "Ines’s card is put back.",
+                        "The top card of the deck is Ines’s card.");
+        assertThat(seeming.moments().get(2).thinks()).isEqualTo("Ines’s card is somewhere in the deck.");
+        assertThat(Method.of(plan, World.USUAL, seeming, AllMoves.CATALOGUE))
+                .extracting(Method::rests, Method::away)
+                .containsExactly(tuple(List.of("s2"), 2));
+        assertThat(seeming.unclean()).isEmpty();
+    }
+
+    @Test
+    void aces_switched_by_adding_on_are_taken_for_aces() {
+        Script added = Script.deck(52)
+                .pile("other-hand", "AS↑ AH↑ AD↑ AC↑")
+                .step("hold-break", "depth", "3")
+                .step("add-on")
+                .step("deal-singly", "count", "4", "face", "down", "to", "table:lights");
+
+        Seeming seeming = seen(added);
+        Seen.ThoughtPile lights = pile(seeming.moments().get(3), "table:lights");
+
+        assertThat(lights.faces()).allMatch(face -> face.map(Side::rank).equals(Optional.of(1)));
+        assertThat(pile(seeming.moments().get(3), "deck").cards()).hasSize(48);
+        assertThat(seeming.unclean()).hasSize(3).allMatch(sentence -> sentence.contains("they take it for the A"));
+        assertThat(flaws(seeming)).isEmpty();
+    }
+
+    @Test
+    void an_exchange_of_two_packets_is_two_journeys_and_a_count_that_shows_it_early_is_a_flaw() throws IOException {
+        Seeming cabins = demo("Two cabins");
+
+        assertThat(effects(cabins)).containsExactly(Wonder.Kind.TRAVELLED, Wonder.Kind.TRAVELLED);
+        assertThat(flaws(cabins)).isEmpty();
+
+        Script early = Script.deck(0)
+                .extra("none", "QH QH QH blank")
+                .pile("table:left", "QH↑ QH↑ blank↑ QH↑")
+                .step("hidden-third", "pile", "table:left")
+                .step("count-beats", "pile", "table:left", "beats", "peel peel peel peel");
+        assertThat(seen(early).moments().get(2).flaws())
+                .extracting(Wonder::kind)
+                .containsExactly(Wonder.Kind.CHANGED);
+    }
+
+    @Test
+    void a_palmed_card_is_missed_just_where_they_count_to_the_end() {
+        Script palm = Script.deck(52).step("palm-top", "count", "1").step("hand-over", "to", "spectator:Bruno");
+        Seeming held = seen(palm);
+        assertThat(pile(last(held), "spectator:Bruno").cards()).hasSize(52);
+        assertThat(flaws(held)).isEmpty();
+        assertThat(held.unclean()).contains("Bruno’s hand has 51 cards; they think that it has 52.");
+
+        String[] some = {"pile", "spectator:Bruno", "count", "30", "face", "down"};
+        String[] all = {"pile", "spectator:Bruno", "count", "51", "face", "down"};
+        assertThat(flaws(seen(palm.step("deal-singly", some)))).isEmpty();
+        Seeming counted = seen(Script.deck(52)
+                .step("palm-top", "count", "1")
+                .step("hand-over", "to", "spectator:Bruno")
+                .step("deal-singly", all));
+        assertThat(flaws(counted)).containsExactly(Wonder.Kind.VANISHED);
+        assertThat(last(counted).flaws()).hasSize(1);
+    }
+
+    private static Script foretold(boolean before) {
+        SetUp.LaidThing note =
+                new SetUp.LaidThing("note", "pocket:inside", 0, "", 0, 0, "none", true, before ? "5C" : "");
+        Script script = Script.deck(52).thing(note).role("A", RoleKind.SELECTION, "Ines", "");
+        script.place("5C", 20).step(Step.of("pick", "spread-pick", "role", "A", "at", "20"));
+        if (!before) {
+            script.step(Step.of("write", "write-on", "role", "A", "thing", "note"));
+        }
+        return script.step(Step.of("out", "place-thing", "thing", "note", "to", "table:mat"));
+    }
+
+    @Test
+    void what_was_written_is_foretold_whenever_it_was_written_and_the_method_tells_which() {
+        Seeming before = seen(foretold(true));
+        Seeming after = seen(foretold(false));
+
+        assertThat(effects(before)).containsExactly(Wonder.Kind.FORETOLD).isEqualTo(effects(after));
+        assertThat(before.account()).isEqualTo(after.account());
+        assertThat(rests(foretold(true), before)).isEmpty();
+        assertThat(rests(foretold(false), after)).containsExactly("write");
+    }
+
+    private static List<String> rests(Script script, Seeming seeming) {
+        return Method.of(script.plan(), World.USUAL, seeming, AllMoves.CATALOGUE)
+                .get(0)
+                .rests();
+    }
+
+    private static Seeming demo(String title) throws IOException {
+        Demos.Demo demo = Demos.all().stream()
+                .filter(one -> one.title().equals(title))
+                .findFirst()
+                .orElseThrow();
+        return seen(demo.script());
+    }
+
+    private static final List<String[]> OPEN = List.of(
+            new String[] {"complete-cut", "depth", "any"},
+            new String[] {"overhand"},
+            new String[] {"spectator-riffle"},
+            new String[] {"deal-singly", "count", "7", "face", "down", "to", "table:dealt"},
+            new String[] {"deal-singly", "count", "3", "face", "up", "to", "table:seen"},
+            new String[] {"lift-packet", "count", "9", "to", "table:packet"},
+            new String[] {"drop-packet", "packet", "table:packet"},
+            new String[] {"drop-packet", "packet", "table:dealt"},
+            new String[] {"hand-over", "pile", "deck", "to", "spectator:Tove"},
+            new String[] {"hand-over", "pile", "spectator:Tove", "to", "deck"},
+            new String[] {"turn-top", "pile", "table:dealt"},
+            new String[] {"turn-over", "pile", "table:packet"},
+            new String[] {"spread-pick", "role", "A", "at", "any"},
+            new String[] {"put-back", "role", "A", "at", "any"},
+            new String[] {"top-card-turn", "role", "A"});
+
+    /** Of honest moves alone nothing surprises but a card that is found, and all lies as they think, whatever people choose. */
+    @Test
+    void honest_moves_surprise_nobody() {
+        SplittableRandom random = new SplittableRandom(31);
+        int found = 0;
+        for (int round = 0; round < 400; round++) {
+            Script script = Script.deck(random.nextInt(4) == 0 ? 1 + random.nextInt(4) : 52)
+                    .selection("A", "Ines");
+            int steps = 2 + random.nextInt(9);
+            boolean sought = round % 2 == 0;
+            if (sought) {
+                script.step("spread-pick", "role", "A", "at", "any").step("put-back", "role", "A", "at", "any");
+            }
+            for (int step = 0; step < steps; step++) {
+                String[] move = OPEN.get(random.nextInt(OPEN.size()));
+                script.step(move[0], Arrays.copyOfRange(move, 1, move.length));
+            }
+            if (sought) {
+                script.step("top-card-turn", "role", "A");
+            }
+            Map<String, Integer> world = new HashMap<>();
+            script.plan().choices().forEach(choice -> world.put(choice.key(), 1 + random.nextInt(52)));
+            Seeming seeming = Seeming.of(script.plan(), script.trace(world));
+
+            assertThat(flaws(seeming)).as(script.routine().toString()).isEmpty();
+            assertThat(effects(seeming)).allMatch(kind -> kind == Wonder.Kind.FOUND);
+            assertThat(seeming.moments()).allMatch(moment -> moment.parts().isEmpty());
+            assertThat(seeming.unclean()).isEmpty();
+            found += effects(seeming).size();
+        }
+        assertThat(found).isPositive();
+    }
+
+    /** What is hidden makes no difference: how many are palmed, where a break is held, in which order the cards lie. */
+    @Test
+    void what_they_think_does_not_depend_on_what_is_hidden() {
+        SplittableRandom random = new SplittableRandom(8);
+        for (int round = 0; round < 200; round++) {
+            List<String[]> open = new ArrayList<>();
+            for (int step = 0; step < 6; step++) {
+                open.add(OPEN.get(random.nextInt(4)));
+            }
+            assertThat(hidden(open, 1 + random.nextInt(3), 3 + random.nextInt(40), random.split()))
+                    .isEqualTo(hidden(open, 1 + random.nextInt(3), 3 + random.nextInt(40), random.split()));
+        }
+    }
+
+    /** The piles that they think of, without the numbers of the cards. */
+    private static List<String> hidden(List<String[]> open, int palmed, int gap, SplittableRandom random) {
+        List<Integer> order =
+                new ArrayList<>(Stream.iterate(1, n -> n + 1).limit(52).toList());
+        Collections.shuffle(order, new Random(random.nextLong()));
+        Script script = Script.deck(52)
+                .order(String.join(" ", order.stream().map(n -> "#" + n).toList()))
+                .step("glimpse", "where", "bottom")
+                .step("hold-break", "depth", String.valueOf(gap))
+                .step("palm-top", "count", String.valueOf(palmed));
+        open.forEach(move -> script.step(move[0], Arrays.copyOfRange(move, 1, move.length)));
+        Seeming seeming = seen(script);
+        return seeming.moments().stream()
+                .map(moment -> moment.flaws()
+                        + moment.thinks()
+                        + moment.told()
+                        + moment.piles().stream()
+                                .map(pile -> pile.place().text() + pile.faces() + pile.faceUp())
+                                .toList())
+                .toList();
+    }
+
+    @Test
+    void every_move_says_what_it_looks_like() {
+        for (Move move : AllMoves.CATALOGUE.moves()) {
+            assertThatCode(move::seems).as(move.id()).doesNotThrowAnyException();
+        }
+    }
+
+    private static final Pattern METHOD = Pattern.compile(
+            "break|jog|palm|bend|bent|crimp|glimpse|peek|control|force|key|cull|glide|as one|slip|load|\\bstep\\b");
+
+    /** Each demo is told as by somebody who does not know how it is done, and has nothing in it that should not be seen. */
+    @Test
+    void no_demo_tells_its_method_or_shows_a_flaw() throws IOException {
+        int effects = 0;
+        for (Demos.Demo demo : Demos.all()) {
+            Plan plan = demo.script().plan();
+            Trace trace = Tracer.trace(plan, World.USUAL);
+            Seeming seeming = Seeming.of(plan, trace);
+            String told = String.join(" ", seeming.account()).replace("key case", "");
+
+            assertThat(flaws(seeming)).as(demo.title()).isEmpty();
+            assertThat(METHOD.matcher(told).results().map(r -> r.group()).toList())
+                    .as(told)
+                    .isEmpty();
+            AllMoves.CATALOGUE.moves().stream()
+                    .filter(move -> move.profile().secret())
+                    .forEach(move -> assertThat(told).doesNotContain(move.name()));
+            effects += effects(seeming).isEmpty() ? 0 : 1;
+        }
+        // The switch alone has no end of its own.
+        assertThat(effects).isEqualTo(Demos.all().size() - 1);
+    }
+}

@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { t } from '@/words'
+import { answered, api, type Account, type ApiProblem } from '@/api/client'
+import { useCatalogue } from '@/api/catalogue'
+import { alone } from '@/routine'
+import SheetDialog from '@/ui/SheetDialog.vue'
+import { useToast } from '@/ui/toast'
+import { computed, shallowRef } from 'vue'
+import { useBench } from './store'
+
+/** The routine as somebody tells it who was there, what it rests on, and how clean it leaves everything. */
+const open = defineModel<boolean>('open', { required: true })
+
+const bench = useBench()
+const catalogue = useCatalogue()
+const toast = useToast()
+const account = shallowRef<Account>()
+const failure = shallowRef('')
+
+void ask()
+
+async function ask(): Promise<void> {
+  try {
+    const body = { routine: alone(bench.routine!), world: bench.world }
+    account.value = await answered(api.POST('/api/account', { body }))
+  } catch (thrown) {
+    failure.value = (thrown as ApiProblem).message
+  }
+}
+
+const told = computed(() => account.value?.told.join(' ') ?? '')
+
+/** A step by its number and name. */
+function named(stepId: string): string {
+  const at = bench.routine?.steps.findIndex((s) => s.id === stepId) ?? -1
+  const move = bench.routine?.steps[at]?.move
+  return `${at + 1} · ${catalogue.value.moves.find((m) => m.id === move)?.name ?? move}`
+}
+
+async function copy(): Promise<void> {
+  try {
+    await navigator.clipboard.writeText(told.value)
+    toast.say(t('bench.whatHappened.copied'))
+  } catch {
+    toast.say(t('bench.whatHappened.cannotCopy'))
+  }
+}
+
+function print(): void {
+  window.print()
+}
+</script>
+
+<template>
+  <SheetDialog v-model:open="open" :title="$t('bench.whatHappened.whatHappened')">
+    <p v-if="failure" role="alert" class="mt-3 text-broken">{{ failure }}</p>
+    <template v-else-if="account">
+      <p class="mt-1 text-sm text-soft print:hidden">{{ $t('bench.whatHappened.asSomebodyTellsIt') }}</p>
+      <p v-if="told" class="mt-3 font-display text-xl leading-relaxed" data-testid="told">{{ told }}</p>
+      <p v-else class="mt-3 text-soft">{{ $t('bench.whatHappened.nothingIsSeen') }}</p>
+      <div class="mt-3 flex gap-2 print:hidden">
+        <button class="btn" :disabled="!told" @click="copy">{{ $t('bench.whatHappened.copy') }}</button>
+        <button class="btn" :disabled="!told" @click="print">{{ $t('bench.whatHappened.print') }}</button>
+      </div>
+      <div class="print:hidden">
+        <template v-if="account.flaws.length > 0">
+          <h3 class="mt-5 text-lg">{{ $t('bench.whatHappened.whatTheyShouldNotHaveSeen') }}</h3>
+          <ul class="mt-1 space-y-1">
+            <li v-for="flaw in account.flaws" :key="flaw.stepId + flaw.sentence">
+              <span class="text-broken" aria-hidden="true">▲</span> {{ flaw.sentence }}
+              <span class="text-sm text-soft">{{ named(flaw.stepId) }}</span>
+            </li>
+          </ul>
+        </template>
+        <template v-if="account.methods.length > 0">
+          <h3 class="mt-5 text-lg">{{ $t('bench.whatHappened.whatItRestsOn') }}</h3>
+          <ul class="mt-1 space-y-2">
+            <li v-for="method in account.methods" :key="method.stepId + method.effect">
+              <span class="text-holds" aria-hidden="true">✦</span> {{ method.effect }}
+              <span class="block pl-5 text-sm text-soft">
+                {{
+                  method.rests.length === 0
+                    ? $t('bench.whatHappened.onNoSecretStep')
+                    : $t('bench.whatHappened.on', { steps: method.rests.map(named).join(', ') })
+                }}
+                <template v-if="method.rests.length > 0">{{
+                  method.away === 0
+                    ? $t('bench.whatHappened.inTheSameStep')
+                    : $t('bench.whatHappened.stepsBefore', method.away)
+                }}</template>
+              </span>
+            </li>
+          </ul>
+        </template>
+        <h3 class="mt-5 text-lg">{{ $t('bench.whatHappened.cleanAtTheEnd') }}</h3>
+        <p v-if="account.unclean.length === 0" class="mt-1">
+          <span class="text-holds" aria-hidden="true">✓</span>
+          {{ $t('bench.whatHappened.allLiesAsTheyThink') }}
+        </p>
+        <ul v-else class="mt-1 list-disc space-y-1 pl-5" data-testid="unclean">
+          <li v-for="sentence in account.unclean" :key="sentence">{{ sentence }}</li>
+        </ul>
+        <p class="mt-4 text-sm text-soft">{{ $t('bench.whatHappened.inTheWayThatIsShown') }}</p>
+      </div>
+    </template>
+    <p v-else class="mt-3 text-soft">{{ $t('bench.whatHappened.oneMoment') }}</p>
+  </SheetDialog>
+</template>
