@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { t } from '@/words'
 import type { Survey, Trace } from '@/api/client'
-import { asSeen, RunningDeck, type Spot } from '@/deck'
+import { RunningDeck, type Spot } from '@/deck'
+import { asSeen } from '@/deck/seen'
 import DeckGrips from '@/deck/DeckGrips.vue'
 import { useToast } from '@/ui/toast'
 import { useElementSize, useMediaQuery, useResizeObserver } from '@vueuse/core'

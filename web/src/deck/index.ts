@@ -1,6 +1,5 @@
 export { default as RunningDeck } from './RunningDeck.vue'
 export type { Spot } from './grip'
-export { asSeen } from './seen'
 export { roleStyle } from './roleStyle'
 export { default as RoleChip } from './RoleChip.vue'
 export { pngOf, svgOf } from './picture'

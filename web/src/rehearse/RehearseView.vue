@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { t } from '@/words'
 import { useCatalogue } from '@/api/catalogue'
-import type { ApiProblem, Out } from '@/api/client'
-import { outLabel } from '@/routine'
+import { answered, api, type ApiProblem, type Out, type Trace } from '@/api/client'
+import { asSeen } from '@/deck/seen'
+import { alone, outLabel } from '@/routine'
 import { inDialog, typing, useViewKeys } from '@/ui/keys'
 import BeatsMode from './BeatsMode.vue'
 import DrillsMode from './DrillsMode.vue'
@@ -16,7 +17,7 @@ import { useKeeping, useOutbox } from '@/saving'
 import { useQuery } from '@tanstack/vue-query'
 import { onKeyStroke, useNow } from '@vueuse/core'
 import { useScreenOn } from '@/ui/screenOn'
-import { computed, onBeforeUnmount, ref, watch } from 'vue'
+import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import EndCheck from './EndCheck.vue'
 import StepDeck from './StepDeck.vue'
@@ -41,7 +42,8 @@ const { routine, session, trace, world, insisted, due, over, current, step, read
 )
 const runs = useRuns(id)
 
-const deckShown = ref(false)
+/** Whose deck is shown: none, the real one, or the one in people's heads. */
+const deckShown = ref<'' | 'real' | 'seen'>('')
 const problem = ref('')
 const kept = ref<'' | 'came out' | 'failed'>('')
 const keeping = useKeeping()
@@ -57,7 +59,7 @@ async function attempt(does: () => Promise<void>): Promise<void> {
   problem.value = ''
   try {
     await does()
-    deckShown.value = false
+    deckShown.value = ''
   } catch (thrown) {
     problem.value = (thrown as ApiProblem).message
   }
@@ -220,9 +222,38 @@ onKeyStroke(['o', 'O'], () => {
     takeOut(out)
   }
 })
+/** The trace that is run, as people think it goes. */
+const seen = shallowRef<Trace>()
+watch([deckShown, trace], async ([shown, of]) => {
+  seen.value = undefined
+  if (shown !== 'seen' || !of) {
+    return
+  }
+  try {
+    const body = { routine: alone(routine.value!), world: world.value }
+    const answer = await answered(api.POST('/api/trace/seen', { body }))
+    seen.value = trace.value === of ? asSeen(of, answer) : undefined
+  } catch (thrown) {
+    problem.value = (thrown as ApiProblem).message
+  }
+})
+
+/** What a press shows next. */
+const nextShown = computed(
+  () =>
+    ({
+      '': t('rehearse.rehearseView.showTheDeck'),
+      real: t('rehearse.rehearseView.asTheySeeIt'),
+      seen: t('rehearse.rehearseView.hideTheDeck'),
+    })[deckShown.value],
+)
+
+function nextDeck(): void {
+  deckShown.value = deckShown.value === '' ? 'real' : deckShown.value === 'real' ? 'seen' : ''
+}
 onKeyStroke(['h', 'H'], () => {
   if (!over.value) {
-    deckShown.value = !deckShown.value
+    nextDeck()
   }
 })
 /** Whoever only has a pedal answers with it too, but not by pressing once too often. */
@@ -319,15 +350,15 @@ onKeyStroke('Escape', () => {
       @out="takeOut"
     >
       <template #deck>
-        <StepDeck v-if="deckShown && trace" :trace="trace" :moment="current.index" />
+        <StepDeck v-if="deckShown === 'real' && trace" :trace="trace" :moment="current.index" />
+        <template v-if="deckShown === 'seen' && seen">
+          <p class="mt-3 text-soft">{{ $t('rehearse.rehearseView.asTheySeeIt') }}</p>
+          <StepDeck :trace="seen" :moment="current.index" />
+        </template>
       </template>
       <template #show>
-        <button class="btn px-5 py-3 text-lg" :aria-pressed="deckShown" @click="deckShown = !deckShown">
-          {{
-            $t('rehearse.rehearseView.theDeck', {
-              deckShown: deckShown ? $t('rehearse.rehearseView.hide') : $t('rehearse.rehearseView.show'),
-            })
-          }}
+        <button class="btn px-5 py-3 text-lg" :aria-pressed="deckShown !== ''" @click="nextDeck">
+          {{ nextShown }}
           <kbd class="kbd">H</kbd>
         </button>
       </template>

@@ -83,7 +83,7 @@ export interface paths {
          * What these people have seen, the newest first.
          * @description What these people have seen, the newest first.
          */
-        get: operations["seen_1"];
+        get: operations["seen"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1625,7 +1625,7 @@ export interface paths {
          * The deck as people think it lies, after each step.
          * @description The deck as people think it lies, after each step.
          */
-        post: operations["seen"];
+        post: operations["asSeen"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3735,12 +3735,11 @@ export interface operations {
             };
         };
     };
-    seen_1: {
+    seen: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
                 id: string;
             };
             cookie?: never;
@@ -10644,7 +10643,7 @@ export interface operations {
             };
         };
     };
-    seen: {
+    asSeen: {
         parameters: {
             query?: never;
             header?: never;

@@ -67,7 +67,7 @@ class SeemingController {
 
     /** The deck as people think it lies, after each step. */
     @PostMapping("/trace/seen")
-    SeenDocument seen(@Valid @RequestBody SeenRequest request) {
+    SeenDocument asSeen(@Valid @RequestBody SeenRequest request) {
         Plan plan = files.plan(request.routine());
         return SeenDocument.of(plan, seeming(plan, request));
     }

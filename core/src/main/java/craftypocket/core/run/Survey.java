@@ -37,6 +37,12 @@ public record Survey(
         List<Finding> findings,
         List<List<List<Spot>>> bands) {
 
+    /** The same with other findings; how many ways hold in all is then not known. */
+    public Survey with(List<Finding> others) {
+        return new Survey(
+                worlds, 0, allHeldAtMost, exhaustive, counted, ways, sampledBecause, seed, stopped, others, bands);
+    }
+
     /** How a condition stands. */
     public enum Verdict {
         ALWAYS,
@@ -74,6 +80,11 @@ public record Survey(
             World otherwise,
             String because,
             List<Chart> charts) {
+
+        /** The same condition with another verdict, and a world in which it fails, if one is known. */
+        public Finding judged(Verdict other, World fails) {
+            return new Finding(condition, other, 0, 0, other == Verdict.NEVER ? 0 : 1, fails, null, because, List.of());
+        }
 
         /** Of a condition that asks what the performer knows, where not all ways were gone through. */
         static Finding untold(Condition condition) {

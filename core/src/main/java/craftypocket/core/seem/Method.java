@@ -58,8 +58,7 @@ public record Method(String step, Wonder effect, List<String> rests, int away) {
 
     /** Whether an effect comes in the same step of a routine that has one step fewer before it. */
     private static boolean comes(List<Seen> moments, int step, Wonder effect) {
-        return !moments.isEmpty()
-                && moments.get(step).effects().stream().anyMatch(wonder -> wonder.kind() == effect.kind());
+        return !moments.isEmpty() && moments.get(step).effects().stream().anyMatch(effect::equals);
     }
 
     private static Routine without(Routine routine, int left) {

@@ -425,6 +425,7 @@ public final class Seeming {
         }
         List<String> all = new ArrayList<>(told);
         effects.forEach(wonder -> all.add(wonder.sentence()));
+        Parting parting = new Parting(plan, thought, faces, motion);
         return new Seen(
                 thought.piles().entrySet().stream()
                         .map(pile -> new Seen.ThoughtPile(
@@ -439,7 +440,8 @@ public final class Seeming {
                         .map(face -> new Seen.Loose(thought.side(face.getKey()), List.copyOf(face.getValue())))
                         .toList(),
                 moment.roles().stream().map(this::spot).toList(),
-                new Parting(plan, thought, faces, motion).spots(moment.layout()),
+                parting.spots(moment.layout()),
+                parting.sentences(moment.layout()).isEmpty(),
                 effects,
                 flaws,
                 all,

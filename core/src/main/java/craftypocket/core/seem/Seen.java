@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param loose the faces that lie somewhere in piles
  * @param spots where they think that the card of each role lies, if they know
  * @param parts the places at which cards lie otherwise than they think
+ * @param clean whether everything could be examined now
  * @param effects what surprises, as it should
  * @param flaws what surprises, and should not
  * @param told the step as somebody tells it who was there; empty when there was nothing to be seen
@@ -22,6 +23,7 @@ public record Seen(
         List<Loose> loose,
         List<Optional<Spot>> spots,
         List<Spot> parts,
+        boolean clean,
         List<Wonder> effects,
         List<Wonder> flaws,
         List<String> told,

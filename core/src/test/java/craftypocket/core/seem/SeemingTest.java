@@ -15,6 +15,7 @@ import craftypocket.core.routine.Audience;
 import craftypocket.core.routine.RoleKind;
 import craftypocket.core.routine.SetUp;
 import craftypocket.core.routine.Step;
+import craftypocket.core.run.Survey;
 import craftypocket.core.run.Trace;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
@@ -91,6 +92,27 @@ class SeemingTest {
                 .step("count-beats", "pile", "other-hand", "beats", "peel peel peel peel"));
         assertThat(clean.unclean()).isEmpty();
         assertThat(flaws(clean)).isEmpty();
+    }
+
+    private static Survey.Verdict examined(Script script) {
+        script.claim("beliefs-true");
+        return Examined.of(script.plan(), script.survey()).findings().get(0).verdict();
+    }
+
+    /** Judged by a survey alone, a packet that was counted as four jacks could always be handed out. */
+    @Test
+    void what_can_be_examined_is_judged_over_all_ways() {
+        String[] count = {"pile", "other-hand"};
+        Script three = Script.deck(0).extra("none", "JS JH blank JD").pile("other-hand", "JS↑ JH↑ blank↑ JD↑");
+        Script four = Script.deck(0).extra("none", "JS JH JC JD").pile("other-hand", "JS↑ JH↑ JC↑ JD↑");
+        assertThat(examined(three.step("hidden-third", count))).isEqualTo(Survey.Verdict.NEVER);
+        assertThat(examined(four.step("count-beats", "pile", "other-hand", "beats", "peel peel peel peel")))
+                .isEqualTo(Survey.Verdict.ALWAYS);
+        assertThat(examined(Script.deck(52).step("complete-cut", "depth", "any")))
+                .isEqualTo(Survey.Verdict.ALWAYS);
+        // They stop at 1 to 52, twice: more ways than are followed one by one.
+        assertThat(examined(Script.deck(52).step("complete-cut", "depth", "any").step("complete-cut", "depth", "any")))
+                .isEqualTo(Survey.Verdict.UNTOLD);
     }
 
     private static Script lifted(String cards) {
