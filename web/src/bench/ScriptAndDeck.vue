@@ -64,7 +64,9 @@ const drawn = computed(() =>
 /** Where the real cards lie otherwise than people think, by moment. */
 const parted = computed(() =>
   bench.deckView === 'both'
-    ? bench.trace?.moments.map((m) => bench.seenAt(m.stepId)?.parts ?? [])
+    ? bench.trace?.moments.map(
+        (m) => new Set(bench.seenAt(m.stepId)?.parts.map((part) => `${part.place} ${part.position}`)),
+      )
     : undefined,
 )
 /** Where cards can be in other ways: of the real deck alone. */

@@ -127,11 +127,7 @@ const spoken = computed(() => {
     <span v-if="worded && !broken && !sometimes && deciding" class="pl-7 text-xs text-brass">
       {{ deciding }}
     </span>
-    <span
-      v-if="worded && !broken && thinks"
-      class="pl-7 text-sm leading-snug text-soft italic"
-      data-testid="thinks"
-    >
+    <span v-if="worded && !broken && thinks" class="pl-7 text-sm leading-snug text-soft" data-testid="thinks">
       {{ $t('bench.scriptWords.theyThink', { thinks }) }}
     </span>
     <template v-if="worded && !broken && seen">

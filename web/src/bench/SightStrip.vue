@@ -117,13 +117,13 @@ const names = computed(() =>
 
 <template>
   <section v-if="moment" class="strip" :aria-label="$t('bench.sightStrip.whatIsSeen')">
-    <div class="flex items-baseline gap-2">
+    <div class="flex flex-wrap items-baseline gap-x-2 gap-y-1">
       <label class="label" for="seen-by">{{ $t('bench.sightStrip.seenBy') }}</label>
-      <select id="seen-by" v-model="who" class="field py-0.5 text-sm">
+      <select id="seen-by" v-model="who" class="shrink-0 field py-0.5 text-sm">
         <option v-for="person in people" :key="person" :value="person">{{ person }}</option>
       </select>
-      <label class="label ml-3" for="deck-view">{{ $t('bench.sightStrip.theDeck') }}</label>
-      <select id="deck-view" v-model="bench.deckView" class="field py-0.5 text-sm">
+      <label class="label" for="deck-view">{{ $t('bench.sightStrip.theDeck') }}</label>
+      <select id="deck-view" v-model="bench.deckView" class="shrink-0 field py-0.5 text-sm">
         <option value="real">{{ $t('bench.sightStrip.asItIs') }}</option>
         <option value="seen">{{ $t('bench.sightStrip.asTheySeeIt') }}</option>
         <option value="both">{{ $t('bench.sightStrip.both') }}</option>

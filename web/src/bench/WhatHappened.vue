@@ -46,8 +46,19 @@ async function copy(): Promise<void> {
   }
 }
 
+/** Prints what is told and nothing else: the page itself has the method on it. */
 function print(): void {
-  window.print()
+  const frame = document.createElement('iframe')
+  frame.className = 'sr-only'
+  document.body.append(frame)
+  const { contentDocument, contentWindow } = frame
+  const title = contentDocument!.createElement('h1')
+  title.textContent = bench.routine!.title
+  const words = contentDocument!.createElement('p')
+  words.textContent = told.value
+  contentDocument!.body.append(title, words)
+  contentWindow!.addEventListener('afterprint', () => frame.remove())
+  contentWindow!.print()
 }
 </script>
 
@@ -55,14 +66,14 @@ function print(): void {
   <SheetDialog v-model:open="open" :title="$t('bench.whatHappened.whatHappened')">
     <p v-if="failure" role="alert" class="mt-3 text-broken">{{ failure }}</p>
     <template v-else-if="account">
-      <p class="mt-1 text-sm text-soft print:hidden">{{ $t('bench.whatHappened.asSomebodyTellsIt') }}</p>
-      <p v-if="told" class="mt-3 font-display text-xl leading-relaxed" data-testid="told">{{ told }}</p>
+      <p class="mt-1 text-sm text-soft">{{ $t('bench.whatHappened.asSomebodyTellsIt') }}</p>
+      <p v-if="told" class="mt-3 font-display text-xl" data-testid="told">{{ told }}</p>
       <p v-else class="mt-3 text-soft">{{ $t('bench.whatHappened.nothingIsSeen') }}</p>
-      <div class="mt-3 flex gap-2 print:hidden">
+      <div class="mt-3 flex gap-2">
         <button class="btn" :disabled="!told" @click="copy">{{ $t('bench.whatHappened.copy') }}</button>
         <button class="btn" :disabled="!told" @click="print">{{ $t('bench.whatHappened.print') }}</button>
       </div>
-      <div class="print:hidden">
+      <div>
         <template v-if="account.flaws.length > 0">
           <h3 class="mt-5 text-lg">{{ $t('bench.whatHappened.whatTheyShouldNotHaveSeen') }}</h3>
           <ul class="mt-1 space-y-1">

@@ -23,8 +23,8 @@ const props = defineProps<{
   widestSlot?: number
   /** A card that is pointed at elsewhere than here. */
   held?: { moment: number; card: number }
-  /** Cards that are marked, by moment: they lie otherwise than people think. */
-  parts?: { place: string; position: number }[][]
+  /** Cards that are marked, by moment, each as its place and position: they lie otherwise than people think. */
+  parts?: Set<string>[]
   /** A picture without words, for lists. */
   thumbnail?: boolean
 }>()
@@ -111,14 +111,6 @@ function printed({ slots, markers }: RowShapes): SlotBox[] {
       slot.width >= READABLE * sign(slot).length &&
       upper(slot).kind !== 'back' &&
       !markers.some((marker) => Math.abs(marker.x - slot.x - slot.width / 2) < marker.width),
-  )
-}
-
-/** The marked cards of a row. */
-function marked(slots: SlotBox[], moment: number): SlotBox[] {
-  const parts = props.parts?.[moment] ?? []
-  return slots.filter((slot) =>
-    parts.some((part) => part.place === slot.place && part.position === slot.position),
   )
 }
 
@@ -320,7 +312,7 @@ function point(event: PointerEvent, slots: SlotBox[]): void {
       </g>
       <g v-for="(row, i) in parts ? shapes.rows : []" :key="`p${i}`">
         <rect
-          v-for="slot in marked(row.slots, i)"
+          v-for="slot in row.slots.filter((s) => parts![i]?.has(`${s.place} ${s.position}`))"
           :key="slot.card"
           :x="slot.x + 0.5"
           :y="slot.y + slotHeight - 1"

@@ -223,7 +223,6 @@ function layOutRow(
   // A bend is in the cards and stays: it is told once, in the set-up.
   const held = moment.holds.filter((hold) => hold.kind !== 'bend' || !trace.moments[index - 1])
   const bands = survey ? band(survey, index, piles, y) : []
-  const named = piles.filter((pile) => pile.place !== 'deck' && !pile.place.startsWith('in:'))
   const bars = new Set(bands.map((cell) => cell.role)).size
   const captionsFrom = Math.max(BAR * Math.max(0, bars - 1), ...things.map((thing) => thing.pad - 2), 0)
   return {
@@ -267,14 +266,12 @@ function layOutRow(
               ? role.letter
               : [],
           )
-          const name = named.includes(pile) ? pile.label.replace(/^the /, '') : ''
-          const text = [
-            name,
-            letters.length > 0 ? t('deck.runningDeck.anywhere', { letters: letters.join(' ') }) : '',
-          ]
-          return text.some((words) => words !== '')
-            ? [{ text: text.filter((words) => words !== '').join(' · '), x: pile.x, end: false }]
-            : []
+          // The deck is the deck, and what lies in a thing is told by the thing.
+          const name =
+            pile.place === 'deck' || pile.place.startsWith('in:') ? '' : pile.label.replace(/^the /, '')
+          const who = letters.length > 0 ? t('deck.runningDeck.anywhere', { letters: letters.join(' ') }) : ''
+          const text = [name, who].filter(Boolean).join(' · ')
+          return text ? [{ text, x: pile.x, end: false }] : []
         }),
         ...things
           .filter((thing) => thing.told)

@@ -49,6 +49,29 @@ class BenchTest extends InBrowser {
         expectSteps("False cut", "False cut", "Complete cut", "Overhand, top and bottom drawn together");
     }
 
+    /** The deck in people's heads, what surprises them, and what somebody tells who was there. */
+    @Test
+    void a_routine_is_seen_as_they_see_it() throws IOException {
+        openDemo("Four lighthouses");
+        Locator deck = page.getByLabel("Deck", new Page.GetByLabelOptions().setExact(true));
+        deck.selectOption("both");
+        assertThat(page.getByTestId("parted")).not().hasCount(0);
+        deck.selectOption("seen");
+        assertThat(page.getByTestId("parted")).hasCount(0);
+        deck.selectOption("real");
+
+        openDemo("Three berths");
+        deck.selectOption("seen");
+        assertThat(page.getByTestId("thinks").first()).containsText("Ines’s card is in Ines’s hand");
+        assertThat(page.getByTestId("effect")).hasCount(4);
+        assertThat(page.getByTestId("flaw")).hasCount(0);
+        page.getByLabel("Save as …").click();
+        page.getByText("What happened").click();
+        assertThat(page.getByTestId("told")).containsText("Orla’s card, which was in the deck, is in the “one” pile.");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Everything can be examined.");
+        assertThat(Faults.of(page)).isEmpty();
+    }
+
     @Test
     void steps_are_reordered_by_dragging() throws IOException {
         newRoutine("By hand");

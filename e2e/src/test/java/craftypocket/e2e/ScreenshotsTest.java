@@ -57,6 +57,14 @@ class ScreenshotsTest extends InBrowser {
         select("load");
         picture("bench-things");
 
+        openDemo("Three berths");
+        page.getByLabel("Deck", new Page.GetByLabelOptions().setExact(true)).selectOption("seen");
+        page.getByTestId("effect").first().waitFor();
+        select("t1");
+        page.getByTestId("effect").first().scrollIntoViewIfNeeded();
+        picture("bench-seen");
+        page.getByLabel("Deck", new Page.GetByLabelOptions().setExact(true)).selectOption("real");
+
         openDemo("The purser’s wager");
         page.getByText(Pattern.compile("all [\\d,]+ ways")).first().waitFor();
         select("deal");
@@ -162,11 +170,6 @@ class ScreenshotsTest extends InBrowser {
             page.waitForTimeout(400 + beat * 90);
             page.keyboard().press("PageDown");
         }
-        button("No N").click();
-        page.getByLabel("Silvan’s card is really at").fill("2");
-        page.getByText("Find the slip").click();
-        page.getByTestId("explanation").first().waitFor();
-        picture("slip-found");
 
         Path pocket = Files.createTempFile("pocket", ".html");
         Files.writeString(
