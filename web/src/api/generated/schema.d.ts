@@ -3740,6 +3740,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @example 0f8fad5b-d9cb-469f-a165-70867728950e */
                 id: string;
             };
             cookie?: never;
@@ -10652,6 +10653,57 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "routine": {
+                 *         "claims": [],
+                 *         "format": "crafty-pocket/routine",
+                 *         "roles": [
+                 *           {
+                 *             "kind": "selection",
+                 *             "letter": "A",
+                 *             "owner": "Ines"
+                 *           }
+                 *         ],
+                 *         "setUp": {
+                 *           "pack": "52"
+                 *         },
+                 *         "steps": [
+                 *           {
+                 *             "id": "pick",
+                 *             "move": "spread-pick",
+                 *             "settings": {
+                 *               "role": "A"
+                 *             }
+                 *           },
+                 *           {
+                 *             "id": "back",
+                 *             "move": "return-on-lower",
+                 *             "settings": {
+                 *               "role": "A"
+                 *             }
+                 *           },
+                 *           {
+                 *             "id": "cut",
+                 *             "move": "cut-to-break",
+                 *             "settings": {}
+                 *           },
+                 *           {
+                 *             "id": "turn",
+                 *             "move": "top-card-turn",
+                 *             "settings": {
+                 *               "role": "A"
+                 *             }
+                 *           }
+                 *         ],
+                 *         "title": "On top",
+                 *         "version": 1
+                 *       },
+                 *       "world": {
+                 *         "pick.at": 20
+                 *       }
+                 *     }
+                 */
                 "application/json": components["schemas"]["SeenRequest"];
             };
         };

@@ -11,7 +11,6 @@ import craftypocket.core.seem.Wonder;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
 
 /**
  * The deck in people’s heads along a way. Their cards have numbers of their own, which say nothing of faces.
@@ -100,13 +99,13 @@ record SeenDocument(@NotNull List<SeenMoment> moments) {
         return new ThoughtPileDocument(
                 pile.place().text(),
                 pile.place().label(),
-                IntStream.range(0, pile.cards().size())
-                        .mapToObj(i -> new ThoughtCardDocument(
-                                pile.cards().get(i),
-                                pile.faceUp().get(i),
-                                pile.faces().get(i).map(CardText::sign).orElse(""),
-                                pile.faces().get(i).map(CardText::name).orElse(""),
-                                pile.faces().get(i).map(SeenDocument::red).orElse(false)))
+                pile.cards().stream()
+                        .map(card -> new ThoughtCardDocument(
+                                card.number(),
+                                card.faceUp(),
+                                card.face().map(CardText::sign).orElse(""),
+                                card.face().map(CardText::name).orElse(""),
+                                card.face().map(SeenDocument::red).orElse(false)))
                         .toList());
     }
 

@@ -85,7 +85,7 @@ public final class Examined {
                 }
             }
         }
-        if (Seeming.of(plan, trace).moments().get(moment).clean()) {
+        if (Seeming.upTo(plan, trace, moment).unclean().isEmpty()) {
             clean++;
         } else if (unclean == null) {
             unclean = new World(numbers);

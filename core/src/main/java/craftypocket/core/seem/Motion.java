@@ -20,9 +20,6 @@ final class Motion {
     /** Cards that went from one place to another. */
     record Went(Place from, Place to, int cards, boolean dealt, boolean all) {}
 
-    /** A card as they think of it, and where it lies. */
-    record Lies(Thought.Card card, Place place) {}
-
     /** There are so many more or fewer cards at a place than they thought. */
     record Miscount(Place place, int more) {}
 
@@ -31,10 +28,18 @@ final class Motion {
     private final Set<Place> reordered = new LinkedHashSet<>();
     private final List<Miscount> wondered = new ArrayList<>();
     private final Map<Thought.Card, Place> origin = new HashMap<>();
+    /** By card, where it lay before the step: the pile, the position in it, and which side was up. */
+    private final Place[] from;
+
+    private final int[] depth;
+    private final boolean[] up;
     private int counted;
 
-    Motion(Thought thought) {
+    Motion(Thought thought, int cards) {
         this.thought = thought;
+        from = new Place[cards];
+        depth = new int[cards];
+        up = new boolean[cards];
     }
 
     /** What went where in this step. */
@@ -109,16 +114,15 @@ final class Motion {
     /** Moves what they think of as the real cards were moved. */
     void follow(Layout before, Layout after, boolean sides) {
         rest();
-        Map<Integer, Place> from = new HashMap<>();
-        Map<Integer, Boolean> up = new HashMap<>();
         for (Pile pile : before.piles()) {
             for (int position = 1; position <= pile.size(); position++) {
-                from.put(pile.card(position), pile.place());
-                up.put(pile.card(position), pile.faceUp(position));
+                from[pile.card(position)] = pile.place();
+                depth[pile.card(position)] = position;
+                up[pile.card(position)] = pile.faceUp(position);
             }
         }
-        Set<Place> dealt = dealt(before, after, from);
-        Map<Integer, Thought.Card> thinks = new HashMap<>();
+        Set<Place> dealt = dealt(after);
+        Thought.Card[] thinks = new Thought.Card[from.length];
         Map<Place, List<Thought.Card>> left = new LinkedHashMap<>();
         for (Map.Entry<Place, List<Thought.Card>> pile : thought.piles().entrySet()) {
             left.put(pile.getKey(), match(before.at(pile.getKey()), pile.getValue(), dealt, thinks));
@@ -133,8 +137,8 @@ final class Motion {
             List<Thought.Card> cards = new ArrayList<>();
             for (int position = 1; position <= pile.size(); position++) {
                 int real = pile.card(position);
-                Place was = from.get(real);
-                Thought.Card card = thinks.get(real);
+                Place was = from[real];
+                Thought.Card card = thinks[real];
                 boolean here = pile.place().equals(was);
                 // What is more than they think goes unnoticed among the others; what goes from one hidden place to
                 // another is not seen.
@@ -147,7 +151,7 @@ final class Motion {
                 if (card == null) {
                     card = thought.unknown(pile.faceUp(position));
                     card.fromNowhere = true;
-                } else if (sides && up.get(real) != pile.faceUp(position)) {
+                } else if (sides && up[real] != pile.faceUp(position)) {
                     card.up = !card.up;
                     turned.merge(was, 1, Integer::sum);
                 }
@@ -190,16 +194,14 @@ final class Motion {
     }
 
     /** The places from which cards were dealt one by one: they lie in reverse where they went. */
-    private static Set<Place> dealt(Layout before, Layout after, Map<Integer, Place> from) {
+    private Set<Place> dealt(Layout after) {
         Set<Place> dealt = new LinkedHashSet<>();
         for (Pile pile : after.piles()) {
             for (int position = 2; position <= pile.size(); position++) {
-                Place was = from.get(pile.card(position));
-                boolean together =
-                        was != null && !was.equals(pile.place()) && was.equals(from.get(pile.card(position - 1)));
-                if (together
-                        && before.at(was).positionOf(pile.card(position - 1))
-                                == before.at(was).positionOf(pile.card(position)) + 1) {
+                int upper = pile.card(position - 1);
+                int lower = pile.card(position);
+                Place was = from[lower];
+                if (!was.equals(pile.place()) && was.equals(from[upper]) && depth[upper] == depth[lower] + 1) {
                     dealt.add(was);
                 }
             }
@@ -209,15 +211,15 @@ final class Motion {
 
     /** Matches the cards of a pile with what they think of it; those that are left over are given back. */
     private static List<Thought.Card> match(
-            Pile real, List<Thought.Card> thinks, Set<Place> dealt, Map<Integer, Thought.Card> matched) {
+            Pile real, List<Thought.Card> thinks, Set<Place> dealt, Thought.Card[] matched) {
         int both = Math.min(real.size(), thinks.size());
         int top = dealt.contains(real.place()) ? both : both / 2 + both % 2;
         int bottom = both - top;
         for (int i = 0; i < top; i++) {
-            matched.put(real.card(i + 1), thinks.get(i));
+            matched[real.card(i + 1)] = thinks.get(i);
         }
         for (int i = 0; i < bottom; i++) {
-            matched.put(real.card(real.size() - i), thinks.get(thinks.size() - 1 - i));
+            matched[real.card(real.size() - i)] = thinks.get(thinks.size() - 1 - i);
         }
         return List.copyOf(thinks.subList(top, thinks.size() - bottom));
     }
@@ -261,13 +263,11 @@ final class Motion {
         });
     }
 
-    /** Where each real card lies for them: the card that they think of at its place. */
-    Map<Integer, Lies> lies(Layout layout) {
-        Map<Integer, Lies> lies = new HashMap<>();
+    /** By real card, the card that they think lies at its place; nothing where they know of none. */
+    Thought.Card[] lies(Layout layout) {
+        Thought.Card[] lies = new Thought.Card[from.length];
         for (Pile pile : layout.piles()) {
-            Map<Integer, Thought.Card> matched = new HashMap<>();
-            match(pile, thought.at(pile.place()), Set.of(), matched);
-            matched.forEach((card, thinks) -> lies.put(card, new Lies(thinks, pile.place())));
+            match(pile, thought.at(pile.place()), Set.of(), lies);
         }
         return lies;
     }

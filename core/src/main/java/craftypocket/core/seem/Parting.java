@@ -33,11 +33,11 @@ final class Parting {
     /** The cards that are others than they think, lie the other way round, or lie where they know of none. */
     List<Seen.Spot> spots(Layout layout) {
         List<Seen.Spot> spots = new ArrayList<>();
-        Map<Integer, Motion.Lies> lies = motion.lies(layout);
+        Thought.Card[] lies = motion.lies(layout);
         for (Pile pile : layout.piles()) {
             for (int position = 1; position <= pile.size(); position++) {
-                Motion.Lies there = lies.get(pile.card(position));
-                if (there == null || !same(pile, position, there.card())) {
+                Thought.Card there = lies[pile.card(position)];
+                if (there == null || !same(pile, position, there)) {
                     spots.add(new Seen.Spot(pile.place(), position));
                 }
             }
@@ -57,7 +57,7 @@ final class Parting {
     /** All of it in sentences, pile by pile. */
     List<String> sentences(Layout layout) {
         List<String> told = new ArrayList<>();
-        Map<Integer, Motion.Lies> lies = motion.lies(layout);
+        Thought.Card[] lies = motion.lies(layout);
         Map<Place, Integer> there = new HashMap<>();
         for (Pile pile : layout.piles()) {
             there.put(pile.place(), pile.size());
@@ -71,9 +71,9 @@ final class Parting {
                 told.add(place + " has " + count(pile.size()) + "; they think that it has " + thinks + ".");
             }
             for (int position = 1; position <= pile.size(); position++) {
-                Motion.Lies known = lies.get(pile.card(position));
+                Thought.Card known = lies[pile.card(position)];
                 if (known != null) {
-                    one(pile, position, known.card(), told);
+                    one(pile, position, known, told);
                 }
             }
         }

@@ -38,23 +38,30 @@ public final class Seeming {
 
     private final Plan plan;
     private final Trace trace;
+    private final int last;
     private final Thought thought;
     private final Motion motion;
     private final Faces faces;
     private final List<Seen> moments = new ArrayList<>();
     private final Set<Integer> foretold = new HashSet<>();
 
-    private Seeming(Plan plan, Trace trace) {
+    private Seeming(Plan plan, Trace trace, int last) {
+        this.last = last;
         this.plan = plan;
         this.trace = trace;
         thought = new Thought(plan.pack());
-        motion = new Motion(thought);
+        motion = new Motion(thought, plan.pack().size());
         faces = new Faces(plan, thought);
     }
 
     /** What they think, and what surprises them: at the set-up, and after each step. */
     public static Seeming of(Plan plan, Trace trace) {
-        Seeming seeming = new Seeming(plan, trace);
+        return upTo(plan, trace, trace.moments().size() - 1);
+    }
+
+    /** The same up to a moment, which is the end then. */
+    static Seeming upTo(Plan plan, Trace trace, int last) {
+        Seeming seeming = new Seeming(plan, trace, last);
         seeming.run();
         return seeming;
     }
@@ -79,7 +86,8 @@ public final class Seeming {
 
     /** What lies otherwise at the end than they think, in sentences; none where all can be handed out. */
     public List<String> unclean() {
-        return new Parting(plan, thought, faces, motion).sentences(trace.end().layout());
+        return new Parting(plan, thought, faces, motion)
+                .sentences(trace.moments().get(last).layout());
     }
 
     private void run() {
@@ -94,7 +102,7 @@ public final class Seeming {
         faces.begin(start, motion.origin());
         look(start, false);
         moments.add(seen(start, List.of(), false, List.of(), ""));
-        for (int index = 0; index < plan.steps().size(); index++) {
+        for (int index = 0; index < last; index++) {
             moments.add(step(plan.steps().get(index), trace.moments().get(index + 1)));
         }
     }
@@ -300,13 +308,17 @@ public final class Seeming {
 
     /** Every side that comes into view and is no back gives its face to the card that they think lies there. */
     private void look(Trace.Moment moment, boolean shownAlready) {
-        Map<Integer, Motion.Lies> lies = motion.lies(moment.layout());
+        Thought.Card[] lies = null;
         List<Trace.Shown> sights = new ArrayList<>(shownAlready ? List.of() : moment.shown());
         sights.addAll(moment.alsoSeen());
         for (Trace.Shown sight : sights) {
-            Motion.Lies there = lies.get(sight.card());
+            if (thought.faceOf(sight.card(), sight.front()) == Thought.NONE) {
+                continue;
+            }
+            lies = lies == null ? motion.lies(moment.layout()) : lies;
+            Thought.Card there = lies[sight.card()];
             if (there != null) {
-                faces.see(sight, there.card(), there.place());
+                faces.see(sight, there, thought.placeOf(there).orElseThrow());
             }
         }
     }
@@ -425,23 +437,17 @@ public final class Seeming {
         }
         List<String> all = new ArrayList<>(told);
         effects.forEach(wonder -> all.add(wonder.sentence()));
-        Parting parting = new Parting(plan, thought, faces, motion);
         return new Seen(
                 thought.piles().entrySet().stream()
                         .map(pile -> new Seen.ThoughtPile(
                                 pile.getKey(),
-                                pile.getValue().stream().map(card -> card.id).toList(),
-                                pile.getValue().stream()
-                                        .map(card -> thought.known(card))
-                                        .toList(),
-                                pile.getValue().stream().map(card -> card.up).toList()))
+                                pile.getValue().stream().map(thought::told).toList()))
                         .toList(),
                 thought.loose().entrySet().stream()
                         .map(face -> new Seen.Loose(thought.side(face.getKey()), List.copyOf(face.getValue())))
                         .toList(),
                 moment.roles().stream().map(this::spot).toList(),
-                parting.spots(moment.layout()),
-                parting.sentences(moment.layout()).isEmpty(),
+                new Parting(plan, thought, faces, motion).spots(moment.layout()),
                 effects,
                 flaws,
                 all,

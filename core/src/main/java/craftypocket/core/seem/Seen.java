@@ -12,7 +12,6 @@ import java.util.Optional;
  * @param loose the faces that lie somewhere in piles
  * @param spots where they think that the card of each role lies, if they know
  * @param parts the places at which cards lie otherwise than they think
- * @param clean whether everything could be examined now
  * @param effects what surprises, as it should
  * @param flaws what surprises, and should not
  * @param told the step as somebody tells it who was there; empty when there was nothing to be seen
@@ -23,27 +22,27 @@ public record Seen(
         List<Loose> loose,
         List<Optional<Spot>> spots,
         List<Spot> parts,
-        boolean clean,
         List<Wonder> effects,
         List<Wonder> flaws,
         List<String> told,
         String thinks) {
 
-    /**
-     * A pile, top first.
-     *
-     * @param cards numbers by which cards are followed from moment to moment; they say nothing of faces
-     * @param faces what they take each for; nothing where they never saw it
-     * @param faceUp whether they think that it lies face up
-     */
-    public record ThoughtPile(Place place, List<Integer> cards, List<Optional<Side>> faces, List<Boolean> faceUp) {
+    /** A pile, top first. */
+    public record ThoughtPile(Place place, List<ThoughtCard> cards) {
 
         public ThoughtPile {
             cards = List.copyOf(cards);
-            faces = List.copyOf(faces);
-            faceUp = List.copyOf(faceUp);
         }
     }
+
+    /**
+     * A card as they think of it.
+     *
+     * @param number by which it is followed from moment to moment; it says nothing of its face
+     * @param face what they take it for; nothing where they never saw it
+     * @param faceUp whether they think that it lies face up
+     */
+    public record ThoughtCard(int number, Optional<Side> face, boolean faceUp) {}
 
     /**
      * A face whose place they do not know.

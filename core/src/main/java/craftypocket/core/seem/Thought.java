@@ -27,6 +27,8 @@ final class Thought {
         /** Whether it came out of a place of which they knew nothing. */
         boolean fromNowhere;
 
+        private Seen.ThoughtCard told;
+
         Card(int id, boolean up) {
             this.id = id;
             this.up = up;
@@ -42,15 +44,16 @@ final class Thought {
     /** The piles of which they do not know how many cards there are: some were lifted off, or put on, together. */
     private final Set<Place> vague = new LinkedHashSet<>();
 
-    private final Pack pack;
     /** All sides of the pack that are no backs. */
     private final List<Side> sides = new ArrayList<>();
 
     private final Map<Side, Integer> copies = new HashMap<>();
+    /** By card, the faces of its front and its back. */
+    private final int[] faces;
+
     private int made;
 
     Thought(Pack pack) {
-        this.pack = pack;
         for (int card = 0; card < pack.size(); card++) {
             for (Side side : List.of(pack.card(card).front(), pack.card(card).back())) {
                 if (!side.isBack() && copies.merge(side, 1, Integer::sum) == 1) {
@@ -58,19 +61,30 @@ final class Thought {
                 }
             }
         }
+        faces = new int[2 * pack.size()];
+        for (int i = 0; i < faces.length; i++) {
+            faces[i] = sides.indexOf(pack.card(i / 2).side(i % 2 == 0));
+        }
     }
 
     /** The face that a side of a card shows, or {@link #NONE} for a back. */
     int faceOf(int card, boolean front) {
-        return sides.indexOf(pack.card(card).side(front));
+        return faces[2 * card + (front ? 0 : 1)];
     }
 
     Side side(int face) {
         return sides.get(face);
     }
 
-    Optional<Side> known(Card card) {
-        return card.face == NONE ? Optional.empty() : Optional.of(sides.get(card.face));
+    /** A card as it is told of; the same until they think otherwise of it. */
+    Seen.ThoughtCard told(Card card) {
+        Optional<Side> face = card.face == NONE ? Optional.empty() : Optional.of(sides.get(card.face));
+        if (card.told == null
+                || card.told.faceUp() != card.up
+                || !card.told.face().equals(face)) {
+            card.told = new Seen.ThoughtCard(card.id, face, card.up);
+        }
+        return card.told;
     }
 
     /** On how many cards of the pack a face is. */
