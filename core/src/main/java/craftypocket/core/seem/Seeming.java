@@ -147,13 +147,13 @@ public final class Seeming {
             default -> motion.rest();
         }
         faces.counted(motion.wondered());
-        settle(seems);
+        settle();
         look(moment, shown);
         boolean effect = effect(step, seems);
         sides(step, moment.layout(), effect);
         foretold(step, moment);
         singledOut(step, moment);
-        settle(seems);
+        settle();
         List<String> told = telling.of(seems, motion, thinks(thinks) ? thinks : "");
         return seen(moment, faces.wonders(), effect, told, faces.thinks(moment.roles(), step));
     }
@@ -204,7 +204,10 @@ public final class Seeming {
         return place(step, setting -> setting.name().equals(name));
     }
 
-    /** A card that they know on top would not be taken for one from the middle: before it is, it lies for them where it is taken. */
+    /**
+     * A forced card passes for any card of the pile. If they knew its face where it lay, such as on top, it is another one that is taken for
+     * them; when it is looked at, that face is found where they did not think it was.
+     */
     private void hideAmongOthers(Layout before, Trace.Moment moment) {
         for (int role = 0; role < moment.roles().size(); role++) {
             Trace.RoleState state = moment.roles().get(role);
@@ -408,7 +411,7 @@ public final class Seeming {
     }
 
     /** In a large pile nobody knows more than what lies on top and at the bottom, card by card. */
-    private void settle(Seems seems) {
+    private void settle() {
         for (Map.Entry<Place, List<Thought.Card>> pile : thought.piles().entrySet()) {
             List<Thought.Card> cards = pile.getValue();
             if (cards.size() <= FEW) {

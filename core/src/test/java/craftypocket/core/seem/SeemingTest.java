@@ -380,4 +380,26 @@ class SeemingTest {
         // The switch alone has no end of its own.
         assertThat(effects).isEqualTo(Demos.all().size() - 1);
     }
+
+    /** Whatever people choose, each demo can be told, and shows no flaw. */
+    @Test
+    void no_demo_shows_a_flaw_whatever_people_choose() throws IOException {
+        SplittableRandom random = new SplittableRandom(17);
+        for (Demos.Demo demo : Demos.all()) {
+            Plan plan = demo.script().plan();
+            for (int round = 0; round < 15; round++) {
+                Map<String, Integer> world = new HashMap<>();
+                plan.choices().forEach(choice -> world.put(choice.key(), random.nextInt(60)));
+                Trace trace = Tracer.trace(plan, new World(world));
+                boolean asPlanned = trace.moments().stream()
+                        .allMatch(moment -> moment.broken().isEmpty());
+                Seeming seeming = Seeming.of(plan, trace);
+
+                assertThat(seeming.moments()).hasSameSizeAs(trace.moments());
+                if (asPlanned && !trace.outcomes().contains(false)) {
+                    assertThat(flaws(seeming)).as(demo.title() + " " + world).isEmpty();
+                }
+            }
+        }
+    }
 }
