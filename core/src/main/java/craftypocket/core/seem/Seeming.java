@@ -440,12 +440,14 @@ public final class Seeming {
         }
         List<String> all = new ArrayList<>(told);
         effects.forEach(wonder -> all.add(wonder.sentence()));
+        List<Seen.ThoughtPile> piles = new ArrayList<>();
+        thought.piles().forEach((place, cards) -> {
+            List<Seen.ThoughtCard> row = new ArrayList<>(cards.size());
+            cards.forEach(card -> row.add(thought.told(card)));
+            piles.add(new Seen.ThoughtPile(place, row));
+        });
         return new Seen(
-                thought.piles().entrySet().stream()
-                        .map(pile -> new Seen.ThoughtPile(
-                                pile.getKey(),
-                                pile.getValue().stream().map(thought::told).toList()))
-                        .toList(),
+                piles,
                 thought.loose().entrySet().stream()
                         .map(face -> new Seen.Loose(thought.side(face.getKey()), List.copyOf(face.getValue())))
                         .toList(),

@@ -4,7 +4,6 @@ import craftypocket.core.cards.Pack;
 import craftypocket.core.cards.Side;
 import craftypocket.core.layout.Place;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -119,18 +118,25 @@ final class Thought {
 
     /** The place where a card lies. */
     Optional<Place> placeOf(Card card) {
-        return piles.entrySet().stream()
-                .filter(pile -> pile.getValue().contains(card))
-                .map(Map.Entry::getKey)
-                .findFirst();
+        for (Map.Entry<Place, List<Card>> pile : piles.entrySet()) {
+            if (pile.getValue().contains(card)) {
+                return Optional.of(pile.getKey());
+            }
+        }
+        return Optional.empty();
     }
 
     /** The cards of which they know that they have a face. */
     List<Card> with(int face) {
-        return piles.values().stream()
-                .flatMap(Collection::stream)
-                .filter(card -> card.face == face)
-                .toList();
+        List<Card> cards = new ArrayList<>(1);
+        for (List<Card> pile : piles.values()) {
+            for (Card card : pile) {
+                if (card.face == face) {
+                    cards.add(card);
+                }
+            }
+        }
+        return cards;
     }
 
     /** The place of a face no longer is known: it lies somewhere in a pile. */
