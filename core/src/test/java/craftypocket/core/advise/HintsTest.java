@@ -231,6 +231,16 @@ class HintsTest {
         assertThat(rules(coveredBy("gone", "false-cut", "spectator-cut"))).containsExactly(Hint.Rule.NOTHING_COVERS);
     }
 
+    /** An open step needs no cover, but one that it names must be there. */
+    @Test
+    void a_cover_that_is_not_there_is_told_of_an_open_step_too() {
+        Step open = Step.of("cut", "complete-cut", "depth", "20");
+        Attention gone = new Attention(Look.AS_TAUGHT, Look.AS_TAUGHT, "gone");
+
+        assertThat(rules(Script.deck(52).step(open.with(gone)))).containsExactly(Hint.Rule.NOTHING_COVERS);
+        assertThat(rules(Script.deck(52).step(open))).isEmpty();
+    }
+
     @Test
     void eyes_in_two_phases() {
         assertThat(rules(Script.deck(20)
