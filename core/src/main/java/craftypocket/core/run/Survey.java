@@ -81,9 +81,16 @@ public record Survey(
             String because,
             List<Chart> charts) {
 
-        /** The same condition with another verdict, and a world in which it fails, if one is known. */
-        public Finding judged(Verdict other, World fails) {
-            return new Finding(condition, other, 0, 0, other == Verdict.NEVER ? 0 : 1, fails, null, because, List.of());
+        /** The same condition where it holds in a share of the worlds, and one in which it fails. */
+        public Finding holdingIn(double share, long worlds, World fails) {
+            Verdict judged = share == 0 ? Verdict.NEVER : Verdict.SOMETIMES;
+            return new Finding(
+                    condition, judged, Math.round(share * worlds), share, share, fails, null, because, List.of());
+        }
+
+        /** The same condition where it is not known how often it holds; it may be known to fail in a world. */
+        public Finding untold(World fails) {
+            return new Finding(condition, Verdict.UNTOLD, 0, 0, 1, fails, null, because, List.of());
         }
 
         /** Of a condition that asks what the performer knows, where not all ways were gone through. */

@@ -44,14 +44,14 @@ public final class Examined {
         List<Finding> findings = new ArrayList<>();
         boolean changed = false;
         for (Finding finding : survey.findings()) {
-            Finding judged = judged(plan, finding);
+            Finding judged = judged(plan, finding, survey.worlds());
             changed |= judged != finding;
             findings.add(judged);
         }
         return changed ? survey.with(findings) : survey;
     }
 
-    private static Finding judged(Plan plan, Finding finding) {
+    private static Finding judged(Plan plan, Finding finding, long worlds) {
         Optional<ClaimSpec> claim = finding.condition().kind() == Condition.Kind.CLAIM
                 ? plan.routine().claims().stream()
                         .filter(stated -> stated.id().equals(finding.condition().id()))
@@ -64,11 +64,14 @@ public final class Examined {
         boolean alone = claim.get().or().isEmpty() && !claim.get().not();
         Examined examined = new Examined(plan, finding.condition().step() + 1);
         boolean all = alone && examined.follow(new HashMap<>());
-        if (examined.unclean != null) {
-            Verdict verdict = all && examined.clean == 0 ? Verdict.NEVER : Verdict.SOMETIMES;
-            return finding.judged(verdict, examined.unclean);
+        if (!all) {
+            // What is known to fail in some ways stays so; of how many is not told by those that were followed.
+            boolean fails = alone && finding.verdict() == Verdict.SOMETIMES;
+            return fails ? finding : finding.untold(examined.unclean);
         }
-        return all ? finding : finding.judged(Verdict.UNTOLD, null);
+        return examined.unclean == null
+                ? finding
+                : finding.holdingIn((double) examined.clean / examined.ways, worlds, examined.unclean);
     }
 
     private static boolean speaksOfIt(ClaimSpec claim) {

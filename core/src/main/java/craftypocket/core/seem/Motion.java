@@ -75,8 +75,8 @@ final class Motion {
         counted = 0;
     }
 
-    /** The cards of a pile are counted one by one. */
-    void counts(Place place, int cards) {
+    /** So many cards are counted one by one. */
+    void counts(int cards) {
         counted = cards;
     }
 
@@ -128,7 +128,7 @@ final class Motion {
             left.put(pile.getKey(), match(before.at(pile.getKey()), pile.getValue(), dealt, thinks));
         }
         Set<Place> known = new LinkedHashSet<>(thought.piles().keySet());
-        // What lay at places of which they know nothing is some card where it comes into sight.
+        // A card that comes out of a pocket into the open is a new one for them, of which they know no face.
         Map<Place, List<Thought.Card>> made = new LinkedHashMap<>();
         Map<Place, Map<Place, Integer>> moved = new LinkedHashMap<>();
         Map<Place, Integer> turned = new HashMap<>();

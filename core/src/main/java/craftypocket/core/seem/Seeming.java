@@ -288,7 +288,7 @@ public final class Seeming {
         pile.forEach(card -> reversed.add(0, card));
         pile.clear();
         thought.pile(stays ? place : into).addAll(0, reversed);
-        motion.counts(place, beats);
+        motion.counts(beats);
     }
 
     private void turnedOnto(PlannedStep step, Layout before, Trace.Moment moment) {

@@ -170,7 +170,7 @@ final class Thought {
         vague.retainAll(piles.keySet());
         for (Set<Place> places : loose.values()) {
             places.retainAll(piles.keySet());
-            // Where every card is known there is no other.
+            // A lost face is in none of the piles whose cards are all known, such as four aces that lie face up.
             Set<Place> possible = new LinkedHashSet<>(places);
             possible.removeIf(place -> at(place).stream().noneMatch(card -> card.face == NONE));
             if (!possible.isEmpty()) {

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.tuple;
 import craftypocket.core.Demos;
 import craftypocket.core.Script;
 import craftypocket.core.cards.Side;
+import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.layout.Place;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.moves.Move;
@@ -117,6 +118,28 @@ class SeemingTest {
         // They stop at 1 to 52, twice: more ways than are followed one by one.
         assertThat(examined(Script.deck(52).step("complete-cut", "depth", "any").step("complete-cut", "depth", "any")))
                 .isEqualTo(Survey.Verdict.UNTOLD);
+    }
+
+    /** One to four cards are lifted off; only where it is one, a card is palmed, and the deck is a card short. */
+    @Test
+    void what_can_be_examined_in_some_ways_is_told_with_their_share() {
+        Script some = Script.deck(52)
+                .step("lift-packet", "count", "1-4", "to", "table:packet")
+                .step(Step.of("palm", "palm-top", "count", "1")
+                        .onlyIf(ClaimSpec.of("pile-size", "pile", "table:packet", "cards", "1")))
+                .claim("beliefs-true");
+
+        Survey.Finding found =
+                Examined.of(some.plan(), some.survey()).findings().get(0);
+
+        assertThat(found.verdict()).isEqualTo(Survey.Verdict.SOMETIMES);
+        assertThat(found.low()).isEqualTo(0.75).isEqualTo(found.high());
+        assertThat(found.held()).isEqualTo(3);
+        assertThat(seenIn(some, found.failing()).unclean()).isNotEmpty();
+    }
+
+    private static Seeming seenIn(Script script, World world) {
+        return Seeming.of(script.plan(), Tracer.trace(script.plan(), world));
     }
 
     private static Script lifted(String cards) {
