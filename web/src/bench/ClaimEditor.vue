@@ -6,7 +6,7 @@ import { SettingField, type PlayedWorld } from '@/fields'
 import { newClaimSpec } from '@/routine'
 import { useBench } from './store'
 
-const props = defineProps<{ claim: ClaimSpec; path: string }>()
+const props = defineProps<{ claim: ClaimSpec; path: string; judged?: boolean }>()
 const emit = defineEmits<{ change: [claim: ClaimSpec] }>()
 
 const bench = useBench()
@@ -18,6 +18,9 @@ const played = computed<PlayedWorld>(() => ({
   problems: bench.problems,
 }))
 const kind = computed(() => catalogue.value.claims.find((k) => k.id === props.claim.kind))
+
+/** Some things can only be judged of a routine, not asked of a layout. */
+const kinds = computed(() => catalogue.value.claims.filter((k) => props.judged || !k.onlyJudged))
 
 function toKind(event: Event): void {
   const id = (event.target as HTMLSelectElement).value
@@ -53,7 +56,7 @@ function dropAlternative(index: number): void {
         :aria-label="$t('bench.claimEditor.whatMustBeTrue')"
         @change="toKind"
       >
-        <option v-for="k in catalogue.claims" :key="k.id" :value="k.id">{{ k.name }}</option>
+        <option v-for="k in kinds" :key="k.id" :value="k.id">{{ k.name }}</option>
       </select>
       <label class="flex items-center gap-1 text-sm">
         <input
@@ -78,7 +81,7 @@ function dropAlternative(index: number): void {
         <em>{{ $t('bench.claimEditor.orThisIsEnough') }}</em>
         <button class="link" @click="dropAlternative(i)">{{ $t('bench.claimEditor.dropIt') }}</button>
       </p>
-      <ClaimEditor :claim="other" :path="`${path}.or[${i}]`" @change="changeAlternative(i, $event)" />
+      <ClaimEditor :claim="other" :judged="judged" :path="`${path}.or[${i}]`" @change="changeAlternative(i, $event)" />
     </div>
     <button v-if="claim.or.length < 5" class="mt-2 link text-sm" @click="addAlternative">
       {{ $t('bench.claimEditor.orSomethingElse') }}

@@ -131,6 +131,7 @@ const edited = computed(() => bench.routine?.claims.findIndex((c) => c.id === ed
           <ClaimEditor
             v-if="editing === finding.id && edited >= 0"
             data-claim-editor
+            judged
             :claim="bench.routine!.claims[edited]!.claim"
             :path="`claims[${edited}].claim`"
             @change="bench.edit(changeClaim(bench.routine!, finding.id, { claim: $event }))"
@@ -142,6 +143,7 @@ const edited = computed(() => bench.routine?.claims.findIndex((c) => c.id === ed
       v-for="claim in unjudged"
       :key="claim.id"
       data-claim-editor
+      judged
       :claim="claim.claim"
       :path="`claims[${bench.routine!.claims.indexOf(claim)}].claim`"
       @change="bench.edit(changeClaim(bench.routine!, claim.id, { claim: $event }))"

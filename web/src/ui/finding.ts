@@ -1,6 +1,6 @@
 import { t } from '@/words'
 import type { Finding, Survey } from '@/api/client'
-import { brokenOff, count, percent, ways, type Said } from './verdict'
+import { brokenOff, count, fails, percent, ways, type Said } from './verdict'
 
 /** The verdict on one condition. */
 export function verdict(finding: Finding, survey: Survey): Said {
@@ -14,7 +14,9 @@ export function verdict(finding: Finding, survey: Survey): Said {
       : { text: t('bench.finding.failedInSomeOf', { first }), tone: 'broken' }
   }
   if (finding.verdict === 'untold') {
-    return { text: t('bench.finding.notToldFromASample'), tone: 'quiet' }
+    return fails(finding)
+      ? { text: t('bench.finding.failsInSome'), tone: 'broken' }
+      : { text: t(survey.exhaustive ? 'bench.finding.tooMany' : 'bench.finding.notToldFromASample'), tone: 'quiet' }
   }
   if (finding.verdict === 'open') {
     const interval = `${percent(finding.low)}–${percent(finding.high)}`

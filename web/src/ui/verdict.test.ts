@@ -61,6 +61,13 @@ describe('verdicts', () => {
 
     expect(verdict(findings[1]!, untold)).toEqual({ text: 'not told from a sample', tone: 'quiet' })
     expect(summary(untold).tone).toBe('quiet')
+
+    // It fails in a way that was found; nobody counted in how many.
+    const failing = { ...findings[1]!, because: 'The 7♣ is at two places.' }
+    const found = { ...untold, findings: [some.findings[0]!, failing] }
+    expect(verdict(failing, found)).toEqual({ text: 'fails in some ways; not told in how many', tone: 'broken' })
+    expect(summary(found)).toEqual({ text: 'can fail', tone: 'broken' })
+    expect(verdict(findings[1]!, { ...found, exhaustive: true }).text).toBe('not told: too many ways to watch each')
     expect(summary(untold).text).toContain('knowledge not told')
   })
 

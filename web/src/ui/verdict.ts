@@ -1,5 +1,5 @@
 import { locale, t } from '@/words'
-import type { Survey } from '@/api/client'
+import type { Finding, Survey } from '@/api/client'
 
 /** A verdict in a few words, and how it is to be coloured. */
 export interface Said {
@@ -36,9 +36,14 @@ export function brokenOff(survey: Survey): boolean {
   return survey.stopped && survey.seed === 0
 }
 
-/** Whether something was found to fail, now and then or always. */
+/** Whether it was found to fail, now and then or always; of what is not told in how many ways, a reason says so. */
+export function fails(finding: Finding): boolean {
+  return ['sometimes', 'never'].includes(finding.verdict) || (finding.verdict === 'untold' && !!finding.because)
+}
+
+/** Whether something was found to fail. */
 export function canFail(survey: Survey): boolean {
-  return survey.findings.some((f) => f.verdict === 'sometimes' || f.verdict === 'never')
+  return survey.findings.some(fails)
 }
 
 /** The verdict on a whole routine. */
@@ -77,7 +82,10 @@ export function summary(survey: Survey | undefined): Said {
   if (survey.allHold) {
     return { text: t('ui.verdict.holds', { ways: ways(survey) }), tone: 'holds' }
   }
-  const failing = survey.findings.filter((f) => f.verdict === 'sometimes' || f.verdict === 'never')
+  const failing = survey.findings.filter(fails)
+  if (failing.some((f) => f.verdict === 'untold')) {
+    return { text: t('ui.verdict.canFail'), tone: 'broken' }
+  }
   const worst = Math.min(...failing.map((f) => f.held / Math.max(1, survey.worlds)))
   return {
     text: t('ui.verdict.holdsIn', { worst: percent(worst), survey: ways(survey) }),

@@ -18,7 +18,7 @@ import craftypocket.core.run.Surveyor;
 import craftypocket.core.run.Trace;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
-import craftypocket.core.seem.Examined;
+import craftypocket.core.seem.JudgedBySight;
 import craftypocket.core.solve.Boundary;
 import craftypocket.core.solve.Effort;
 import io.swagger.v3.oas.annotations.media.Content;
@@ -309,7 +309,7 @@ class AnalysisController {
         SurveyOptions options =
                 SurveyOptions.withDefaults().with(effort::stopped).withHurry(effort::hurried);
         long begun = System.nanoTime();
-        SurveyDocument found = SurveyDocument.of(Examined.of(plan, Surveyor.survey(plan, options)), false);
+        SurveyDocument found = SurveyDocument.of(JudgedBySight.of(plan, Surveyor.survey(plan, options)), false);
         SurveyDocument before = glanced.get();
         if (found.worlds() == 0 && before != null) {
             // It was stopped before it saw anything: what was glanced at is not nothing.

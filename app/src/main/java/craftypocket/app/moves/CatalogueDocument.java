@@ -73,6 +73,7 @@ record CatalogueDocument(
     record ClaimKindDocument(
             @NotNull String id,
             @NotNull String name,
+            boolean onlyJudged,
             @NotNull List<SettingDocument> settings) {}
 
     /**
@@ -89,7 +90,10 @@ record CatalogueDocument(
                         .toList(),
                 kinds.stream()
                         .map(k -> new ClaimKindDocument(
-                                k.id(), k.name(), settings(k.settings().all())))
+                                k.id(),
+                                k.name(),
+                                k.onlyJudged(),
+                                settings(k.settings().all())))
                         .toList(),
                 Arrays.stream(Occasion.values())
                         .map(o -> new OptionDocument(Constants.word(o), o.label()))

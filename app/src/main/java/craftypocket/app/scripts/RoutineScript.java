@@ -19,7 +19,7 @@ import craftypocket.core.run.Surveyor;
 import craftypocket.core.run.Trace;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
-import craftypocket.core.seem.Examined;
+import craftypocket.core.seem.JudgedBySight;
 import craftypocket.core.settings.ProblemsFound;
 import craftypocket.core.solve.Effort;
 import java.util.ArrayList;
@@ -84,7 +84,7 @@ public final class RoutineScript {
         Plan plan = files.plan(whole);
         SurveyOptions options =
                 SurveyOptions.withDefaults().with(effort::stopped).withHurry(effort::hurried);
-        return new RoutineScript(routine, plan, Examined.of(plan, Surveyor.survey(plan, options)), lines, hand);
+        return new RoutineScript(routine, plan, JudgedBySight.of(plan, Surveyor.survey(plan, options)), lines, hand);
     }
 
     private RoutineScript(

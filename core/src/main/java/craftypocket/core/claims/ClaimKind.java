@@ -47,6 +47,16 @@ public abstract class ClaimKind {
         return false;
     }
 
+    /** Whether what people have seen decides it too, which is found by following the ways one by one; a check says less. */
+    public boolean bySight() {
+        return false;
+    }
+
+    /** Whether it says nothing of a layout: it can be claimed of a routine, but no step waits for it, and no search leads there. */
+    public boolean onlyJudged() {
+        return false;
+    }
+
     /** Whether it says something of what was, so that it stays as it is from now on. */
     protected Check settled(Values values) {
         return hands -> false;

@@ -15,6 +15,7 @@ import craftypocket.core.claims.kinds.NamedIsTheirs;
 import craftypocket.core.claims.kinds.NeverSeen;
 import craftypocket.core.claims.kinds.NextOfOrder;
 import craftypocket.core.claims.kinds.NoFaceTwice;
+import craftypocket.core.claims.kinds.NothingStrange;
 import craftypocket.core.claims.kinds.NumberWas;
 import craftypocket.core.claims.kinds.OnlyBacks;
 import craftypocket.core.claims.kinds.OnlyFaceUp;
@@ -62,6 +63,7 @@ public final class ClaimKinds {
             new NoFaceTwice(),
             new BelievedSize(),
             new BeliefsTrue(),
+            new NothingStrange(),
             new NumberWas());
 
     private ClaimKinds() {}

@@ -1,9 +1,12 @@
 package craftypocket.core.claims;
 
+import craftypocket.core.settings.Problem;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * A claim as a routine file states it.
@@ -30,6 +33,23 @@ public record ClaimSpec(String kind, Map<String, String> settings, boolean not, 
             settings.put(pairs[i], pairs[i + 1]);
         }
         return new ClaimSpec(kind, settings, false, List.of());
+    }
+
+    /** What is wrong with it where a layout has to be asked whether it is so. */
+    public List<Problem> unasked(String where) {
+        boolean only = ClaimKinds.find(kind).filter(ClaimKind::onlyJudged).isPresent();
+        return Stream.concat(
+                        only
+                                ? Stream.of(new Problem(
+                                        where + ".kind",
+                                        kind,
+                                        "this is judged of a whole routine, not asked of a layout",
+                                        "Put it among the checks, and say something else here"))
+                                : Stream.empty(),
+                        IntStream.range(0, or.size())
+                                .boxed()
+                                .flatMap(i -> or.get(i).unasked(where + ".or[" + i + "]").stream()))
+                .toList();
     }
 
     /** The opposite. */

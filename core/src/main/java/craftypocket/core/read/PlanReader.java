@@ -322,6 +322,7 @@ public final class PlanReader {
             }
             Values values = reader.read(move.get().settings(), step.settings(), field + ".settings");
             Around before = new Around(lookouts, first + i - 1, places.count(), List.of());
+            step.onlyIf().ifPresent(asked -> problems.addAll(asked.unasked(field + ".onlyIf")));
             Optional<Claim> onlyIf =
                     step.onlyIf().map(spec -> Claim.read(spec, reader, problems, field + ".onlyIf", before));
             earlier.passed(step.id(), move.get().settings());
@@ -371,6 +372,7 @@ public final class PlanReader {
                 String field = "claims[" + i + "]";
                 int step = stepOf(stated, field);
                 SettingReader reader = new SettingReader(cast, places, earlier, pack.size(), problems);
+                problems.addAll(stated.claim().unasked(field + ".claim"));
                 Claim claim = Claim.read(
                         stated.claim(),
                         reader,

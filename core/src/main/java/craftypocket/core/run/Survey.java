@@ -81,16 +81,17 @@ public record Survey(
             String because,
             List<Chart> charts) {
 
-        /** The same condition where it holds in a share of the worlds, and one in which it fails. */
-        public Finding holdingIn(double share, long worlds, World fails) {
-            Verdict judged = share == 0 ? Verdict.NEVER : Verdict.SOMETIMES;
-            return new Finding(
-                    condition, judged, Math.round(share * worlds), share, share, fails, null, because, List.of());
+        /** The same condition where it holds in a share of the worlds, and one in which it fails, if there is one, and why. */
+        public Finding holdingIn(double share, long worlds, World fails, String why) {
+            Verdict judged = fails == null ? Verdict.ALWAYS : share == 0 ? Verdict.NEVER : Verdict.SOMETIMES;
+            long held = Math.round(share * worlds);
+            String reason = why.isEmpty() ? because : why;
+            return new Finding(condition, judged, held, share, share, fails, null, reason, List.of());
         }
 
         /** The same condition where it is not known how often it holds; it may be known to fail in a world. */
-        public Finding untold(World fails) {
-            return new Finding(condition, Verdict.UNTOLD, 0, 0, 1, fails, null, because, List.of());
+        public Finding untold(World fails, String why) {
+            return new Finding(condition, Verdict.UNTOLD, 0, 0, 1, fails, null, why, List.of());
         }
 
         /** Of a condition that asks what the performer knows, where not all ways were gone through. */

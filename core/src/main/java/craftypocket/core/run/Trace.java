@@ -20,8 +20,10 @@ import java.util.Optional;
  *
  * @param moments the set-up first, then the layout after each step
  * @param outcomes whether each condition of the plan holds in this world, in their order
+ * @param readOpenNames whether something was read of the name of a card that the set-up leaves open: with another name there it may go on
+ *     otherwise
  */
-public record Trace(List<Moment> moments, List<Boolean> outcomes) {
+public record Trace(List<Moment> moments, List<Boolean> outcomes, boolean readOpenNames) {
 
     /**
      * The layout after a step, or the set-up.

@@ -25,6 +25,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 
 /** Follows a plan through one world. */
 public final class Tracer {
@@ -69,6 +70,7 @@ public final class Tracer {
     private String went = "";
 
     private final List<Values> numbers = new ArrayList<>();
+    private boolean readOpenNames;
 
     private Tracer(Plan plan, World world, Knowledge knowledge) {
         this.plan = plan;
@@ -80,6 +82,10 @@ public final class Tracer {
             hands.copyFrom(laid);
         }
         outcomes = new boolean[plan.conditions().size()];
+        hands.namedBy((surface, card, reading) -> {
+            readOpenNames |= plan.arrangement().anyCard(card);
+            return reading.of(plan.pack().card(card).front());
+        });
         hands.watchedBy(new Watcher() {
             @Override
             public void shown(int card, boolean front, int turnedTo) {
@@ -108,11 +114,20 @@ public final class Tracer {
         return traced(plan, world).run();
     }
 
-    /** What is done in a world can depend on what is known in all of them. */
+    /** The traces of a plan in one world after another. */
+    public static Function<World, Trace> traces(Plan plan) {
+        Knowledge deciding = deciding(plan);
+        return world -> new Tracer(plan, world, deciding).run();
+    }
+
     private static Tracer traced(Plan plan, World world) {
+        return new Tracer(plan, world, deciding(plan));
+    }
+
+    /** What is done in a world can depend on what is known in all of them. */
+    private static Knowledge deciding(Plan plan) {
         boolean decides = plan.steps().stream().anyMatch(PlannedStep::decidedByKnowledge);
-        Optional<Knowledge> all = decides ? Knowledge.of(plan, SurveyOptions.withDefaults()) : Optional.empty();
-        return new Tracer(plan, world, all.orElse(null));
+        return decides ? Knowledge.of(plan, SurveyOptions.withDefaults()).orElse(null) : null;
     }
 
     /** The same, with what the performer knows at each moment. */
@@ -146,7 +161,7 @@ public final class Tracer {
             snapshots.add(step(index));
             judge(index, Condition.Kind.CLAIM);
         }
-        return new Trace(moments(snapshots), boxed());
+        return new Trace(moments(snapshots), boxed(), readOpenNames);
     }
 
     /** Where the named cards lie that nobody laid. */

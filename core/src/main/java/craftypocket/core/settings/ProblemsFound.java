@@ -15,6 +15,13 @@ public final class ProblemsFound extends RuntimeException {
         this.problems = List.copyOf(problems);
     }
 
+    /** Ends a reading in which there were problems. */
+    public static void throwIfAny(List<Problem> problems) {
+        if (!problems.isEmpty()) {
+            throw new ProblemsFound(problems);
+        }
+    }
+
     public List<Problem> problems() {
         return problems;
     }

@@ -24,6 +24,7 @@ import craftypocket.core.settings.Cast;
 import craftypocket.core.settings.ChanceSetting;
 import craftypocket.core.settings.ChunksSetting;
 import craftypocket.core.settings.Option;
+import craftypocket.core.settings.ProblemsFound;
 import craftypocket.core.settings.Setting;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -107,6 +108,7 @@ public final class BridgeFinder {
         this.after = routine.steps().stream().map(Step::id).toList().indexOf(after) + 1;
         this.goal = goal;
         this.allowed = allowed;
+        ProblemsFound.throwIfAny(goal.unasked("goal"));
         plain = PlanReader.read(start(), catalogue);
     }
 

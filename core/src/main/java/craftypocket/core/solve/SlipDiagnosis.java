@@ -12,6 +12,7 @@ import craftypocket.core.routine.RoutineClaim;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.Walk;
 import craftypocket.core.run.World;
+import craftypocket.core.settings.ProblemsFound;
 import craftypocket.core.settings.Values;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -279,6 +280,10 @@ public record SlipDiagnosis(boolean asPlanned, List<Explanation> explanations, i
      * @throws craftypocket.core.settings.ProblemsFound when the routine or what was seen cannot be read
      */
     public static Plan read(Routine routine, Catalogue catalogue, List<ClaimSpec> seen) {
+        ProblemsFound.throwIfAny(IntStream.range(0, seen.size())
+                .boxed()
+                .flatMap(i -> seen.get(i).unasked("seen[" + i + "]").stream())
+                .toList());
         List<RoutineClaim> claims = IntStream.range(0, seen.size())
                 .mapToObj(i -> new RoutineClaim("seen" + (i + 1), "", seen.get(i)))
                 .toList();

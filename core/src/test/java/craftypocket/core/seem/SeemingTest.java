@@ -2,6 +2,7 @@ package craftypocket.core.seem;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.tuple;
 
 import craftypocket.core.Demos;
@@ -11,15 +12,19 @@ import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.layout.Place;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.moves.Move;
+import craftypocket.core.read.Condition;
 import craftypocket.core.read.Plan;
 import craftypocket.core.routine.Audience;
 import craftypocket.core.routine.RoleKind;
 import craftypocket.core.routine.SetUp;
 import craftypocket.core.routine.Step;
 import craftypocket.core.run.Survey;
+import craftypocket.core.run.SurveyOptions;
+import craftypocket.core.run.Surveyor;
 import craftypocket.core.run.Trace;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
+import craftypocket.core.settings.Problem;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -101,7 +106,10 @@ class SeemingTest {
 
     private static Survey.Verdict examined(Script script) {
         script.claim("beliefs-true");
-        return Examined.of(script.plan(), script.survey()).findings().get(0).verdict();
+        return JudgedBySight.of(script.plan(), script.survey())
+                .findings()
+                .get(0)
+                .verdict();
     }
 
     /** Judged by a survey alone, a packet that was counted as four jacks could always be handed out. */
@@ -115,8 +123,14 @@ class SeemingTest {
                 .isEqualTo(Survey.Verdict.ALWAYS);
         assertThat(examined(Script.deck(52).step("complete-cut", "depth", "any")))
                 .isEqualTo(Survey.Verdict.ALWAYS);
-        // They stop at 1 to 52, twice: more ways than are followed one by one.
-        assertThat(examined(Script.deck(52).step("complete-cut", "depth", "any").step("complete-cut", "depth", "any")))
+        // They cut at 1 to 51, twice; a third time, and they are more ways than are followed one by one.
+        String[] freely = {"depth", "any"};
+        Script cut = Script.deck(52).step("complete-cut", freely).step("complete-cut", freely);
+        assertThat(examined(cut)).isEqualTo(Survey.Verdict.ALWAYS);
+        assertThat(examined(Script.deck(52)
+                        .step("complete-cut", freely)
+                        .step("complete-cut", freely)
+                        .step("complete-cut", freely)))
                 .isEqualTo(Survey.Verdict.UNTOLD);
     }
 
@@ -130,12 +144,78 @@ class SeemingTest {
                 .claim("beliefs-true");
 
         Survey.Finding found =
-                Examined.of(some.plan(), some.survey()).findings().get(0);
+                JudgedBySight.of(some.plan(), some.survey()).findings().get(0);
 
         assertThat(found.verdict()).isEqualTo(Survey.Verdict.SOMETIMES);
         assertThat(found.low()).isEqualTo(0.75).isEqualTo(found.high());
         assertThat(found.held()).isEqualTo(3);
         assertThat(seenIn(some, found.failing()).unclean()).isNotEmpty();
+    }
+
+    /**
+     * The card that was shown is dealt, they think. Where two were lifted it lies on the deck still, and is seen there in the end: it is at
+     * two places. Where one was lifted, a card is turned that nobody has seen.
+     */
+    @Test
+    void nothing_strange_is_judged_over_all_ways() {
+        Survey.Finding some = strange(liftedThenTurned("1-2"), ClaimSpec.of("nothing-strange"));
+        assertThat(some.verdict()).isEqualTo(Survey.Verdict.SOMETIMES);
+        assertThat(some.held()).isEqualTo(1);
+        assertThat(some.failing().numbers()).containsValue(2);
+        assertThat(some.because()).isNotEmpty();
+        assertThat(strange(liftedThenTurned("2"), ClaimSpec.of("nothing-strange"))
+                        .verdict())
+                .isEqualTo(Survey.Verdict.NEVER);
+        assertThat(strange(liftedThenTurned("1"), ClaimSpec.of("nothing-strange"))
+                        .verdict())
+                .isEqualTo(Survey.Verdict.ALWAYS);
+    }
+
+    @Test
+    void the_opposite_is_judged_too_and_an_alternative_is_not_told() {
+        ClaimSpec strange = ClaimSpec.of("nothing-strange").denied();
+        assertThat(strange(liftedThenTurned("2"), strange).verdict()).isEqualTo(Survey.Verdict.ALWAYS);
+        assertThat(strange(liftedThenTurned("1"), strange).verdict()).isEqualTo(Survey.Verdict.NEVER);
+        Survey.Finding some = strange(liftedThenTurned("1-2"), strange);
+        assertThat(some.low()).isEqualTo(0.5);
+        assertThat(some.failing().numbers()).containsValue(1);
+        ClaimSpec either = ClaimSpec.of("nothing-strange").or(ClaimSpec.of("pile-size", "pile", "deck", "cards", "3"));
+        assertThat(strange(liftedThenTurned("1-2"), either).verdict()).isEqualTo(Survey.Verdict.UNTOLD);
+        ClaimSpec unclean = ClaimSpec.of("beliefs-true").denied();
+        assertThat(strange(liftedThenTurned("1").step("palm-top", "count", "1"), unclean)
+                        .verdict())
+                .isEqualTo(Survey.Verdict.ALWAYS);
+    }
+
+    @Test
+    void by_a_real_shuffle_or_too_many_ways_nothing_is_told() {
+        Script shuffled = liftedThenTurned("1").step("spectator-riffle");
+        assertThat(strange(shuffled, ClaimSpec.of("nothing-strange")).verdict()).isEqualTo(Survey.Verdict.UNTOLD);
+    }
+
+    @Test
+    void no_step_waits_for_it_and_nobody_believes_it() {
+        ClaimSpec strange = ClaimSpec.of("nothing-strange");
+        Script waiting = Script.deck(52).step(Step.of("turn", "turn-top").onlyIf(strange));
+        assertThatThrownBy(waiting::plan).hasMessageContaining("not asked of a layout");
+        assertThat(ClaimSpec.of("same-card").or(strange).unasked("goal"))
+                .extracting(Problem::field)
+                .containsExactly("goal.or[0].kind");
+    }
+
+    private static Script liftedThenTurned(String cards) {
+        return Script.deck(52)
+                .step("multiple-lift", "count", cards)
+                .step("deal-singly", "count", "1", "face", "down", "to", "table:aside")
+                .step("turn-top", "pile", "deck");
+    }
+
+    private static Survey.Finding strange(Script script, ClaimSpec claim) {
+        script.claim(claim);
+        return JudgedBySight.of(script.plan(), script.survey()).findings().stream()
+                .filter(finding -> finding.condition().kind() == Condition.Kind.CLAIM)
+                .findFirst()
+                .orElseThrow();
     }
 
     private static Seeming seenIn(Script script, World world) {
@@ -402,6 +482,27 @@ class SeemingTest {
         }
         // The switch alone has no end of its own.
         assertThat(effects).isEqualTo(Demos.all().size() - 1);
+    }
+
+    /** In no way is anything strange to be seen in a demo that is short enough to be followed in all of them. */
+    @Test
+    void nothing_strange_is_in_any_way_of_a_demo() throws IOException {
+        int always = 0;
+        for (Demos.Demo demo : Demos.all()) {
+            Script script = demo.script().claim(ClaimSpec.of("nothing-strange"));
+            Survey one = Surveyor.survey(
+                    script.plan(),
+                    SurveyOptions.withDefaults()
+                            .visiting()
+                            .withExhaustiveUpTo(0)
+                            .withSample(1, 1));
+            List<Survey.Finding> findings = JudgedBySight.of(script.plan(), one).findings();
+            Survey.Finding nothing = findings.get(findings.size() - 1);
+            assertThat(nothing.verdict()).as(demo.title()).isIn(Survey.Verdict.ALWAYS, Survey.Verdict.UNTOLD);
+            assertThat(nothing.failing()).as(demo.title()).isNull();
+            always += nothing.verdict() == Survey.Verdict.ALWAYS ? 1 : 0;
+        }
+        assertThat(always).isGreaterThan(30);
     }
 
     /** Whatever people choose, each demo can be told, and shows no flaw. */

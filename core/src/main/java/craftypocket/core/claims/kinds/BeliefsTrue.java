@@ -22,6 +22,11 @@ public final class BeliefsTrue extends ClaimKind {
         return hands -> sizesAgree(hands) && all(believed, hands);
     }
 
+    @Override
+    public boolean bySight() {
+        return true;
+    }
+
     private static boolean sizesAgree(Hands hands) {
         for (int place = 0; place < hands.placeCount(); place++) {
             if (hands.believed(place) != hands.size(place) && hands.inTheOpen(place)) {
