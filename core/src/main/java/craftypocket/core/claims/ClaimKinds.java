@@ -19,6 +19,7 @@ import craftypocket.core.claims.kinds.NothingStrange;
 import craftypocket.core.claims.kinds.NumberWas;
 import craftypocket.core.claims.kinds.OnlyBacks;
 import craftypocket.core.claims.kinds.OnlyFaceUp;
+import craftypocket.core.claims.kinds.Opposite;
 import craftypocket.core.claims.kinds.OwnCardUnseen;
 import craftypocket.core.claims.kinds.PileOrder;
 import craftypocket.core.claims.kinds.PileSize;
@@ -26,6 +27,7 @@ import craftypocket.core.claims.kinds.PlaceKnown;
 import craftypocket.core.claims.kinds.Position;
 import craftypocket.core.claims.kinds.PredictionMatches;
 import craftypocket.core.claims.kinds.SameCard;
+import craftypocket.core.claims.kinds.SameFaceUp;
 import craftypocket.core.claims.kinds.Seen;
 import craftypocket.core.claims.kinds.ThingLies;
 import craftypocket.core.claims.kinds.Together;
@@ -45,6 +47,7 @@ public final class ClaimKinds {
             new PileSize(),
             new CardAt(),
             new FaceUpCount(),
+            new SameFaceUp(),
             new NameKnown(),
             new NamedIsTheirs(),
             new PlaceKnown(),
@@ -52,6 +55,7 @@ public final class ClaimKinds {
             new PileOrder(),
             new AllLie(),
             new Together(),
+            new Opposite(),
             new NextOfOrder(),
             new PredictionMatches(),
             new ThingLies(),

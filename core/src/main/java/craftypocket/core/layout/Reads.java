@@ -26,6 +26,13 @@ public final class Reads {
         return all;
     }
 
+    /** Each number that was noted is kept apart, and nothing else. */
+    public static Reads numbers() {
+        Reads all = new Reads();
+        all.bounds.set(0, (Byte.MAX_VALUE + 1) * NUMBERS);
+        return all;
+    }
+
     boolean origins() {
         return origins;
     }

@@ -207,6 +207,67 @@ public final class PlannedStep {
         return true;
     }
 
+    /**
+     * Does the step in each way in which its choices can be made, or in some of them.
+     *
+     * @param before the layout on which it is done; not changed
+     * @param surface of the same shape, on which it is done
+     * @param world a copy of its {@linkplain #values() settings}, whose numbers are changed
+     * @param most of each choice so many numbers are taken at most: the least, the most and some between them
+     * @param visit is shown the layout after it, once for each way; false ends it
+     * @return whether it could be done in each way that was tried
+     */
+    public boolean performEach(Hands before, Hands surface, Values world, int most, Predicate<Hands> visit) {
+        surface.copyFrom(before);
+        surface.atStep(index);
+        if (!decide(surface)) {
+            visit.test(surface);
+            return true;
+        }
+        begin(surface, world);
+        return performEach(before, surface, world, most, visit, 0) != Each.IMPOSSIBLE;
+    }
+
+    /** How doing it in each way goes on. */
+    private enum Each {
+        ON,
+        ENOUGH,
+        IMPOSSIBLE
+    }
+
+    private Each performEach(Hands before, Hands surface, Values world, int most, Predicate<Hands> visit, int number) {
+        if (number == choices.size()) {
+            if (!ready(surface, world)) {
+                return Each.IMPOSSIBLE;
+            }
+            perform(surface, world);
+            boolean more = visit.test(surface);
+            surface.copyFrom(before);
+            surface.atStep(index);
+            return more ? Each.ON : Each.ENOUGH;
+        }
+        Choice choice = choices.get(number);
+        if (choice.needless(surface, world)) {
+            world.set(choice.setting(), choice.chunk(), 0);
+            return performEach(before, surface, world, most, visit, number + 1);
+        }
+        Each each = Each.IMPOSSIBLE;
+        int low = choice.low(surface, world);
+        int apart = choice.high(surface, world) - low;
+        int numbers = Math.min(most, apart + 1);
+        for (int i = 0; i < numbers; i++) {
+            int chosen = low + (numbers == 1 ? 0 : (int) ((long) i * apart / (numbers - 1)));
+            if (choice.allows(surface, world, chosen)) {
+                world.set(choice.setting(), choice.chunk(), chosen);
+                each = performEach(before, surface, world, most, visit, number + 1);
+                if (each != Each.ON) {
+                    return each;
+                }
+            }
+        }
+        return each;
+    }
+
     /** Finds out if it is to be done, which the performer lives through. */
     public boolean decide(Hands hands) {
         glance(hands);

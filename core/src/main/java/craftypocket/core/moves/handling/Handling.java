@@ -10,6 +10,7 @@ public final class Handling {
             new LiftPacket(),
             new DropPacket(),
             new DealSingly(),
+            new DealInTurn(),
             new DealPastKey(),
             new TurnOver(),
             new TurnTop(),

@@ -1,0 +1,55 @@
+package craftypocket.core.invent;
+
+import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.routine.Step;
+import java.util.List;
+
+/**
+ * A procedure in which people choose freely, and the end is the same all the same.
+ *
+ * @param steps its steps in order
+ * @param names the names of their moves
+ * @param claim what is so in the end, in all ways
+ * @param sentence the same in words
+ * @param choices how many free choices people make in it
+ * @param ways in how many ways it can go, with those before it; all were judged
+ * @param dealt how many cards are dealt or counted one by one at most
+ * @param secret how many of its steps must not be noticed
+ * @param difficulty of the hardest of them
+ * @param distance how many steps there are after the last choice
+ * @param slacks the fixed numbers in it that may be others
+ * @param why where the card lies after each step; empty where it is no card of which that can be said
+ * @param letters what the letters in it stand for
+ */
+public record Invention(
+        List<Step> steps,
+        List<String> names,
+        ClaimSpec claim,
+        String sentence,
+        int choices,
+        long ways,
+        int dealt,
+        int secret,
+        int difficulty,
+        int distance,
+        List<Slack> slacks,
+        List<Why.Line> why,
+        List<Why.Letter> letters) {
+
+    /**
+     * A fixed number that may be another.
+     *
+     * @param step the index of its step
+     * @param low the least that does
+     * @param high the most
+     */
+    public record Slack(int step, int low, int high) {}
+
+    public Invention {
+        steps = List.copyOf(steps);
+        names = List.copyOf(names);
+        slacks = List.copyOf(slacks);
+        why = List.copyOf(why);
+        letters = List.copyOf(letters);
+    }
+}

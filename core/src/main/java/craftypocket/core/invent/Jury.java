@@ -1,0 +1,306 @@
+package craftypocket.core.invent;
+
+import craftypocket.core.claims.Check;
+import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.layout.Hands;
+import craftypocket.core.moves.Catalogue;
+import craftypocket.core.read.Plan;
+import craftypocket.core.read.PlanReader;
+import craftypocket.core.routine.Attention;
+import craftypocket.core.routine.Look;
+import craftypocket.core.routine.Routine;
+import craftypocket.core.routine.RoutineClaim;
+import craftypocket.core.routine.Step;
+import craftypocket.core.run.Survey;
+import craftypocket.core.run.SurveyOptions;
+import craftypocket.core.run.Surveyor;
+import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.Setting;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Says which of the procedures that reach the end are worth showing: no step can be left out, each choice matters, and the survey proves
+ * it as part of its routine.
+ */
+final class Jury {
+
+    /** An amount that follows from one of a step on the way. */
+    private static final Pattern AS_ACTION = Pattern.compile("as (action\\d+)\\.(\\w+)");
+
+    private static final Pattern TABLE = Pattern.compile("table:\\w+");
+
+    /** A fixed number is tried up to this. */
+    private static final int MOST_NUMBER = 52;
+
+    private final Question question;
+    private final Catalogue catalogue;
+    private final Routine beginning;
+    private final Ground ground;
+    private final List<Hands> start;
+    private final Check goal;
+    private final int[] roles;
+
+    /** @param beginning the routine up to where the procedures begin, with what is asked for as its only claim */
+    Jury(Question question, Catalogue catalogue, Routine beginning, Plan plan, Check goal, int[] roles) {
+        this.question = question;
+        this.catalogue = catalogue;
+        this.beginning = beginning;
+        ground = new Ground(plan, Integer.MAX_VALUE);
+        start = ground.start();
+        this.goal = goal;
+        this.roles = roles;
+    }
+
+    /**
+     * Procedures of one sort differ in fixed numbers, in how free a free one is, in the order of their steps, and in which pile on the
+     * table is which.
+     */
+    static List<String> sort(List<Act> path) {
+        return path.stream()
+                .map(act -> {
+                    Map<String, String> settings =
+                            new HashMap<>(act.step().step().settings());
+                    act.number().ifPresent(number -> settings.put(number.name(), act.chooses() ? "any" : "#"));
+                    settings.replaceAll((name, text) -> TABLE.matcher(text).replaceAll("table:"));
+                    return act.step().move().id() + new TreeMap<>(settings);
+                })
+                .sorted()
+                .toList();
+    }
+
+    /** The procedure as it is shown, or nothing if it is not worth it. */
+    Optional<Invention> judge(List<Act> path) {
+        List<List<Hands>> moments = moments(path);
+        if (moments.size() <= path.size()
+                || !holds(moments.get(path.size()))
+                || undoes(moments)
+                || stepTooMany(path)
+                || !allMatter(path, moments)) {
+            return Optional.empty();
+        }
+        ClaimSpec claim = claim(moments.get(path.size()).get(0));
+        List<Step> steps = steps(path);
+        List<Step> all = new ArrayList<>(beginning.steps());
+        all.addAll(steps);
+        Routine whole = new Routine(
+                beginning.setUp(),
+                beginning.roles(),
+                all,
+                List.of(new RoutineClaim("found", "", claim)),
+                beginning.ownMoves());
+        Plan plan = PlanReader.read(whole, catalogue);
+        Survey survey = Surveyor.survey(plan, SurveyOptions.withDefaults());
+        if (!survey.exhaustive() || !survey.allHold()) {
+            return Optional.empty();
+        }
+        Why why = Why.of(plan, beginning.steps().size(), roles.length == 1 ? roles[0] : -1);
+        int last = -1;
+        for (int i = 0; i < path.size(); i++) {
+            last = path.get(i).chooses() ? i : last;
+        }
+        return Optional.of(new Invention(
+                steps,
+                path.stream().map(act -> act.step().move().name()).toList(),
+                claim,
+                plan.conditions().get(0).sentence(),
+                (int) path.stream().filter(Act::chooses).count(),
+                survey.ways() > 0 ? survey.ways() : survey.worlds(),
+                why.dealt(),
+                (int) path.stream()
+                        .filter(act -> act.step().move().profile().secret())
+                        .count(),
+                path.stream()
+                        .mapToInt(act -> act.step().move().profile().difficulty())
+                        .max()
+                        .orElse(1),
+                path.size() - 1 - last,
+                slacks(path),
+                why.lines(),
+                why.letters()));
+    }
+
+    /** What is so in the end; where any place was asked for, the one that it is. */
+    private ClaimSpec claim(Hands end) {
+        if (!question.anywhere()) {
+            return question.goal();
+        }
+        int place = end.placeOf(end.cardOf(roles[0]));
+        String role = question.goal().settings().getOrDefault("role", "A");
+        return ClaimSpec.of(
+                "position",
+                "role",
+                role,
+                "nth",
+                String.valueOf(end.positionOf(place, roles[0])),
+                "pile",
+                end.places().at(place).text());
+    }
+
+    /** The states at each moment; as many as there are until a step cannot be done in all ways. */
+    private List<List<Hands>> moments(List<Act> path) {
+        List<List<Hands>> moments = new ArrayList<>(List.of(start));
+        for (Act act : path) {
+            List<Hands> after = new ArrayList<>();
+            if (ground.after(moments.get(moments.size() - 1), act, after) != Ground.Done.DONE) {
+                return moments;
+            }
+            moments.add(after);
+        }
+        return moments;
+    }
+
+    private Optional<List<Hands>> after(List<Act> path) {
+        List<List<Hands>> moments = moments(path);
+        return moments.size() > path.size() ? Optional.of(moments.get(path.size())) : Optional.empty();
+    }
+
+    /** Whether all piles lie at some moment as they lay before: what came between was for nothing. */
+    private boolean undoes(List<List<Hands>> moments) {
+        return moments.stream().map(ground::piles).distinct().count() < moments.size();
+    }
+
+    private boolean reaches(List<Act> path) {
+        return after(path).filter(this::holds).isPresent();
+    }
+
+    private boolean holds(List<Hands> end) {
+        return question.anywhere()
+                ? end.get(0).spotOf(roles[0]) >= 0
+                        && end.stream()
+                                        .map(hands -> hands.spotOf(roles[0]))
+                                        .distinct()
+                                        .count()
+                                == 1
+                : end.stream().allMatch(goal::holds);
+    }
+
+    /** Whether some steps in which nobody chooses can be left out together, and the end is reached all the same. */
+    private boolean stepTooMany(List<Act> path) {
+        List<Integer> plain = new ArrayList<>();
+        for (int i = 0; i < path.size(); i++) {
+            if (!path.get(i).chooses()) {
+                plain.add(i);
+            }
+        }
+        for (int some = 1; some < 1 << plain.size(); some++) {
+            Set<Integer> left = new HashSet<>();
+            for (int i = 0; i < plain.size(); i++) {
+                if ((some >>> i & 1) != 0) {
+                    left.add(plain.get(i));
+                }
+            }
+            List<Act> shorter = new ArrayList<>();
+            for (int i = 0; i < path.size(); i++) {
+                if (!left.contains(i)) {
+                    shorter.add(path.get(i));
+                }
+            }
+            if (reaches(shorter)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Whether with another number of each choice the cards that are asked for lie elsewhere for a while, or a later step is another. */
+    private boolean allMatter(List<Act> path, List<List<Hands>> moments) {
+        for (int i = 0; i < path.size(); i++) {
+            if (path.get(i).chooses() && !spokenOfLater(path, i) && !ground.moves(moments.get(i), path.get(i), roles)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static boolean spokenOfLater(List<Act> path, int choice) {
+        String amount = "as " + path.get(choice).step().step().id() + ".";
+        return path.subList(choice + 1, path.size()).stream()
+                .anyMatch(act ->
+                        act.step().step().settings().values().stream().anyMatch(text -> text.startsWith(amount)));
+    }
+
+    private List<Invention.Slack> slacks(List<Act> path) {
+        List<Invention.Slack> slacks = new ArrayList<>();
+        for (int i = 0; i < path.size(); i++) {
+            AmountSetting fixed = path.get(i).fixed().orElse(null);
+            if (fixed != null) {
+                int number = path.get(i).world().of(fixed);
+                int low = number;
+                int high = number;
+                while (low > 1 && reachesWith(path, i, fixed, low - 1)) {
+                    low--;
+                }
+                while (high < MOST_NUMBER && reachesWith(path, i, fixed, high + 1)) {
+                    high++;
+                }
+                if (low < high) {
+                    slacks.add(new Invention.Slack(i, low, high));
+                }
+            }
+        }
+        return slacks;
+    }
+
+    private boolean reachesWith(List<Act> path, int step, AmountSetting fixed, int number) {
+        List<Act> other = new ArrayList<>(path);
+        other.set(step, path.get(step).with(fixed, number));
+        return reaches(other);
+    }
+
+    /** The steps as a routine has them: what follows from a step on the way speaks of it by its new name. */
+    private List<Step> steps(List<Act> path) {
+        List<Step> steps = new ArrayList<>();
+        Map<String, String> names = new HashMap<>();
+        for (Act act : path) {
+            Step step = act.step().step();
+            Map<String, String> settings = new HashMap<>(step.settings());
+            settings.replaceAll((name, text) -> {
+                Matcher as = AS_ACTION.matcher(text);
+                return as.matches() ? "as " + names.get(as.group(1)) + "." + as.group(2) : text;
+            });
+            String id = free(steps.size() + 1);
+            names.put(step.id(), id);
+            steps.add(new Step(id, step.move(), settings, Optional.empty(), attention(act)));
+        }
+        return steps;
+    }
+
+    private String free(int number) {
+        String id = "found" + number;
+        return beginning.steps().stream().anyMatch(step -> step.id().equals(id)) ? id + "-" : id;
+    }
+
+    /** A number that the performer does not know is dealt or lifted by whoever knows it, while he looks away. */
+    private Attention attention(Act act) {
+        boolean theirs = act.step().step().settings().entrySet().stream()
+                .filter(setting -> setting.getValue().startsWith("as "))
+                .anyMatch(setting -> !hears(setting.getValue().substring(3)));
+        return theirs ? new Attention(Look.AWAY, Look.AS_TAUGHT, "") : Attention.AS_TAUGHT;
+    }
+
+    /** Whether the performer hears an amount of an earlier step, such as {@code s1.at}. */
+    private boolean hears(String amount) {
+        int dot = amount.indexOf('.');
+        return beginning.steps().stream()
+                .filter(step -> step.id().equals(amount.substring(0, dot)))
+                .findFirst()
+                .flatMap(step -> catalogue.find(step.move()))
+                .map(move -> move.settings().all().stream()
+                        .filter(setting -> setting.name().equals(amount.substring(dot + 1)))
+                        .anyMatch(Jury::heard))
+                .orElse(true);
+    }
+
+    private static boolean heard(Setting setting) {
+        return setting instanceof AmountSetting amount && amount.isHeard() == AmountSetting.Heard.UNLESS_AWAY;
+    }
+}
