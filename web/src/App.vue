@@ -59,6 +59,7 @@ watch(
         <RouterLink to="/reckoner" class="view-link" active-class="here">{{
           $t('app.app.reckoner')
         }}</RouterLink>
+        <RouterLink to="/invent" class="view-link" active-class="here">{{ $t('app.app.invent') }}</RouterLink>
         <RouterLink to="/tonight" class="view-link" :class="{ here: route.name === 'tonight' }">{{
           $t('app.app.tonight')
         }}</RouterLink>

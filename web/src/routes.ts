@@ -13,6 +13,7 @@ export const routes: RouteRecordRaw[] = [
   { path: '/rehearse/:id', name: 'rehearse', component: later(() => import('./rehearse/RehearseView.vue')) },
   { path: '/drills', name: 'drills', component: later(() => import('./rehearse/DrillsView.vue')) },
   { path: '/reckoner', name: 'reckoner', component: later(() => import('./reckoner/ReckonerView.vue')) },
+  { path: '/invent', name: 'invent', component: later(() => import('./invent/InventView.vue')) },
   {
     path: '/tonight/:id?',
     name: 'tonight',

@@ -164,6 +164,11 @@ function tried(found: Bridge): string {
             {{ $t('bench.bridgeDialog.close') }}
           </button>
         </div>
+        <RouterLink
+          class="mt-3 block link text-sm"
+          :to="{ path: '/invent', query: { routine: bench.id, after: bench.selected } }"
+          >{{ $t('bench.bridgeDialog.invent') }}</RouterLink
+        >
         <progress
           v-if="running"
           class="mt-3 w-full"

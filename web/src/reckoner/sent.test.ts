@@ -32,6 +32,7 @@ const CATALOGUE = {
     {
       id: 'position',
       name: 'Position',
+      onlyJudged: false,
       settings: [setting('role', 'role', 'A'), setting('nth', 'amount', '1')],
     },
   ],

@@ -66,7 +66,12 @@ const catalogue: Catalogue = {
     ]),
   ],
   claims: [
-    { id: 'below', name: 'Below', settings: [setting('role', 'role', 'A'), setting('nth', 'amount', '1')] },
+    {
+      id: 'below',
+      name: 'Below',
+      onlyJudged: false,
+      settings: [setting('role', 'role', 'A'), setting('nth', 'amount', '1')],
+    },
   ],
 }
 

@@ -380,6 +380,50 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/finds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * All that are kept.
+         * @description All that are kept.
+         */
+        get: operations["finds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/finds/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Keeps one, or another note of one.
+         * @description Keeps one, or another note of one.
+         */
+        put: operations["keepFind"];
+        post?: never;
+        /**
+         * Takes one off the shelf.
+         * @description Takes one off the shelf.
+         */
+        delete: operations["dropFind"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/folder": {
         parameters: {
             query?: never;
@@ -392,6 +436,86 @@ export interface paths {
          * @description Whether anything can be saved at the moment.
          */
         get: operations["folder"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/invent": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Searches for some seconds, or goes on with a search.
+         * @description Searches for some seconds, or goes on with a search.
+         */
+        post: operations["invent"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/invent/opened": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A find as a routine of its own: what comes before it, its steps, and what is so in the end as a claim.
+         * @description A find as a routine of its own: what comes before it, its steps, and what is so in the end as a claim.
+         */
+        post: operations["opened"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/invent/questions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Questions to begin with.
+         * @description Questions to begin with.
+         */
+        get: operations["inventQuestions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/invent/{computation}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What a search has found up to now; nothing of one that is not known, or not any more.
+         * @description What a search has found up to now; nothing of one that is not known, or not any more.
+         */
+        get: operations["invented"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1842,6 +1966,7 @@ export interface components {
         ClaimKindDocument: {
             id: string;
             name: string;
+            onlyJudged: boolean;
             settings: components["schemas"]["SettingDocument"][];
         };
         ComputationsDocument: {
@@ -2030,6 +2155,32 @@ export interface components {
             reasons: components["schemas"]["CountDocument"][];
             routines: components["schemas"]["RoutineFigures"][];
         };
+        /** @description A procedure that was found and is kept. */
+        FindDocument: {
+            /**
+             * Format: int32
+             * @description how many free choices people make in it
+             */
+            choices: number;
+            /** @description by which it is kept */
+            id: string;
+            /**
+             * Format: date-time
+             * @description when it was
+             */
+            kept: string;
+            /** @description what the performer thinks of it */
+            note: string;
+            /** @description it as a routine, with the question of which it is an answer in its summary */
+            routine: components["schemas"]["RoutineDocument"];
+            /** @description what is so in its end, in words */
+            sentence: string;
+            /**
+             * Format: int64
+             * @description in how many ways it can go
+             */
+            ways: number;
+        };
         /**
          * @description <code>kind</code> is claim, expected-before, expected-after or can-be-done; <code>verdict</code> always, sometimes, never, open: nothing
          *      failed, but no way was looked at, or it was ended before its time; or untold: it asks what you know, which no sample tells.
@@ -2116,6 +2267,85 @@ export interface components {
             kind: string;
             place: string;
             word: string;
+        };
+        InventRequest: {
+            /** @description a name under which it can be stopped and asked how far it is */
+            computation: string;
+            question: components["schemas"]["SoughtDocument"];
+        };
+        /** @description What was found by now. */
+        InventedDocument: {
+            /**
+             * Format: int32
+             * @description how many different actions there are
+             */
+            actions: number;
+            /** @description whether the search is over: asked again, nothing more is found */
+            done: boolean;
+            /** @description in the order in which it was */
+            found: components["schemas"]["InventionDocument"][];
+            /**
+             * Format: int32
+             * @description in how many different layouts it begins
+             */
+            layouts: number;
+            /**
+             * Format: int32
+             * @description how many steps the procedures have that are tried now
+             */
+            length: number;
+            /**
+             * Format: int32
+             * @description how many steps were tried on all layouts at once
+             */
+            tried: number;
+        };
+        /** @description A procedure in which people choose freely, and the end is the same all the same; the survey proved it. */
+        InventionDocument: {
+            /**
+             * Format: int32
+             * @description how many free choices people make in it
+             */
+            choices: number;
+            /** @description what is so in the end */
+            claim: components["schemas"]["SpecDocument"];
+            /**
+             * Format: int32
+             * @description how many cards are counted one by one at most
+             */
+            dealt: number;
+            /**
+             * Format: int32
+             * @description of the hardest, from 1 to 5
+             */
+            difficulty: number;
+            /**
+             * Format: int32
+             * @description how many steps there are after the last choice
+             */
+            distance: number;
+            /** @description what the letters in it stand for */
+            letters: components["schemas"]["LetterDocument"][];
+            /**
+             * Format: int32
+             * @description how many of its steps must not be noticed
+             */
+            secret: number;
+            /** @description the same as a sentence */
+            sentence: string;
+            /** @description the same in words */
+            sentences: string[];
+            /** @description the fixed numbers in it that may be others */
+            slacks: components["schemas"]["SlackDocument"][];
+            /** @description its steps */
+            steps: components["schemas"]["StepDocument"][];
+            /**
+             * Format: int64
+             * @description in how many ways it can go
+             */
+            ways: number;
+            /** @description where the card lies at first and after each step; empty where there is no one card */
+            why: components["schemas"]["WhereDocument"][];
         };
         JottedDocument: {
             lines: components["schemas"]["JottedLine"][];
@@ -2231,6 +2461,10 @@ export interface components {
             /** Format: date-time */
             startedAt: string;
         };
+        LetterDocument: {
+            letter: string;
+            meaning: string;
+        };
         LettersDocument: {
             /** Format: int32 */
             letters: number;
@@ -2331,6 +2565,11 @@ export interface components {
              */
             skill: number;
         };
+        /** @description A question with a title. */
+        NamedQuestion: {
+            question: components["schemas"]["SoughtDocument"];
+            title: string;
+        };
         /** @description A title for a routine that starts from an empty deck. */
         NewRoutine: {
             title: string;
@@ -2356,6 +2595,12 @@ export interface components {
             riffles: components["schemas"]["ShareDocument"][];
             /** @description by the size of the upper packet, the chance that its top card stays on top */
             topStays: components["schemas"]["ShareDocument"][];
+        };
+        /** @description A find to be made a routine of its own. */
+        OpenRequest: {
+            claim: components["schemas"]["SpecDocument"];
+            question: components["schemas"]["SoughtDocument"];
+            steps: components["schemas"]["StepDocument"][];
         };
         OptionDocument: {
             label: string;
@@ -2869,6 +3114,15 @@ export interface components {
             red: boolean;
             sign: string;
         };
+        /** @description A fixed number of a step that may be any from <code>low</code> to <code>high</code>. */
+        SlackDocument: {
+            /** Format: int32 */
+            high: number;
+            /** Format: int32 */
+            low: number;
+            /** Format: int32 */
+            step: number;
+        };
         SoFarDocument: {
             /**
              * Format: int32
@@ -2877,6 +3131,43 @@ export interface components {
             seconds: number;
             /** @description of the ways that were drawn until now; missing before the first */
             survey?: components["schemas"]["SurveyDocument"];
+        };
+        /** @description What is looked for. */
+        SoughtDocument: {
+            /** @description the step after which it begins; empty for the set-up */
+            after: string;
+            /**
+             * Format: int32
+             * @description how many free choices at least
+             */
+            choices: number;
+            /**
+             * Format: int32
+             * @description the hardest that may be
+             */
+            difficulty: number;
+            /** @description what must be so in the end in all ways; of kind <code>place-known</code> any one place will do */
+            goal: components["schemas"]["SpecDocument"];
+            /** @description the fixed numbers that have a reason at the table; none for the usual ones */
+            numbers: number[];
+            routine: components["schemas"]["RoutineDocument"];
+            /**
+             * Format: int32
+             * @description how many may be secret
+             */
+            secret: number;
+            /**
+             * Format: int64
+             * @description which of many alike are followed first
+             */
+            seed: number;
+            /**
+             * Format: int32
+             * @description how many steps at most
+             */
+            steps: number;
+            /** @description whether they may need a table */
+            table: boolean;
         };
         SpecDocument: {
             kind: string;
@@ -3250,6 +3541,15 @@ export interface components {
             label: string;
             name: string;
             what: string[];
+        };
+        /** @description Where the card lies. */
+        WhereDocument: {
+            /** @description whether it is counted from the bottom */
+            bottom: boolean;
+            /** @description the pile in words; empty where it is one or another */
+            place: string;
+            /** @description its place as a sum, such as <code>13 − a</code>; empty where it is none */
+            position: string;
         };
         /** @description Where everything is after an act; -1 for the beginning. */
         WhereaboutsDocument: {
@@ -5104,6 +5404,294 @@ export interface operations {
             };
         };
     };
+    finds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /** @example [] */
+                    "application/json": components["schemas"]["FindDocument"][];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    keepFind: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @example the-bell */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "choices": 0,
+                 *       "id": "the-bell",
+                 *       "kept": "2026-12-01T20:00:00Z",
+                 *       "note": "For the bell at four.",
+                 *       "routine": {
+                 *         "claims": [
+                 *           {
+                 *             "claim": {
+                 *               "kind": "position",
+                 *               "settings": {
+                 *                 "nth": "14",
+                 *                 "pile": "table:left",
+                 *                 "role": "A"
+                 *               }
+                 *             },
+                 *             "id": "found"
+                 *           }
+                 *         ],
+                 *         "format": "crafty-pocket/routine",
+                 *         "roles": [
+                 *           {
+                 *             "kind": "selection",
+                 *             "letter": "A",
+                 *             "owner": "Ines"
+                 *           }
+                 *         ],
+                 *         "setUp": {
+                 *           "pack": "52"
+                 *         },
+                 *         "steps": [
+                 *           {
+                 *             "id": "s1",
+                 *             "move": "deal-to-number",
+                 *             "settings": {
+                 *               "at": "1-12"
+                 *             }
+                 *           },
+                 *           {
+                 *             "id": "found1",
+                 *             "move": "deal-singly",
+                 *             "settings": {
+                 *               "count": "13",
+                 *               "face": "down",
+                 *               "to": "table:left"
+                 *             }
+                 *           },
+                 *           {
+                 *             "id": "found2",
+                 *             "move": "swing-cut",
+                 *             "settings": {
+                 *               "depth": "as s1.at",
+                 *               "to": "table:left"
+                 *             }
+                 *           }
+                 *         ],
+                 *         "title": "A secret number",
+                 *         "version": 1
+                 *       },
+                 *       "sentence": "Ines’s card is 14th from the top of the “left” pile",
+                 *       "ways": 12
+                 *     }
+                 */
+                "application/json": components["schemas"]["FindDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FindDocument"][];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    dropFind: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @example the-bell */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FindDocument"][];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It cannot be done as things stand. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The data folder does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description The disk is full. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     folder: {
         parameters: {
             query?: never;
@@ -5139,6 +5727,365 @@ export interface operations {
             };
             /** @description It comes from another site, or without this page’s token. */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    invent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "computation": "my-search",
+                 *       "question": {
+                 *         "after": "s1",
+                 *         "choices": 0,
+                 *         "difficulty": 2,
+                 *         "goal": {
+                 *           "kind": "place-known",
+                 *           "settings": {
+                 *             "role": "A"
+                 *           }
+                 *         },
+                 *         "numbers": [
+                 *           12,
+                 *           13
+                 *         ],
+                 *         "routine": {
+                 *           "claims": [],
+                 *           "format": "crafty-pocket/routine",
+                 *           "roles": [
+                 *             {
+                 *               "kind": "selection",
+                 *               "letter": "A",
+                 *               "owner": "Ines"
+                 *             }
+                 *           ],
+                 *           "setUp": {
+                 *             "pack": "52"
+                 *           },
+                 *           "steps": [
+                 *             {
+                 *               "id": "s1",
+                 *               "move": "deal-to-number",
+                 *               "settings": {
+                 *                 "at": "1-12"
+                 *               }
+                 *             }
+                 *           ],
+                 *           "title": "A secret number",
+                 *           "version": 1
+                 *         },
+                 *         "secret": 0,
+                 *         "seed": 1,
+                 *         "steps": 2,
+                 *         "table": true
+                 *       }
+                 *     }
+                 */
+                "application/json": components["schemas"]["InventRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InventedDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Too much is being worked out at the moment. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    opened: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "claim": {
+                 *         "kind": "position",
+                 *         "settings": {
+                 *           "nth": "14",
+                 *           "pile": "table:left",
+                 *           "role": "A"
+                 *         }
+                 *       },
+                 *       "question": {
+                 *         "after": "s1",
+                 *         "choices": 0,
+                 *         "difficulty": 2,
+                 *         "goal": {
+                 *           "kind": "place-known",
+                 *           "settings": {
+                 *             "role": "A"
+                 *           }
+                 *         },
+                 *         "numbers": [
+                 *           12,
+                 *           13
+                 *         ],
+                 *         "routine": {
+                 *           "claims": [],
+                 *           "format": "crafty-pocket/routine",
+                 *           "roles": [
+                 *             {
+                 *               "kind": "selection",
+                 *               "letter": "A",
+                 *               "owner": "Ines"
+                 *             }
+                 *           ],
+                 *           "setUp": {
+                 *             "pack": "52"
+                 *           },
+                 *           "steps": [
+                 *             {
+                 *               "id": "s1",
+                 *               "move": "deal-to-number",
+                 *               "settings": {
+                 *                 "at": "1-12"
+                 *               }
+                 *             }
+                 *           ],
+                 *           "title": "A secret number",
+                 *           "version": 1
+                 *         },
+                 *         "secret": 0,
+                 *         "seed": 1,
+                 *         "steps": 2,
+                 *         "table": true
+                 *       },
+                 *       "steps": [
+                 *         {
+                 *           "id": "found1",
+                 *           "move": "deal-singly",
+                 *           "settings": {
+                 *             "count": "13",
+                 *             "face": "down",
+                 *             "to": "table:left"
+                 *           }
+                 *         },
+                 *         {
+                 *           "id": "found2",
+                 *           "move": "swing-cut",
+                 *           "settings": {
+                 *             "depth": "as s1.at",
+                 *             "to": "table:left"
+                 *           }
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["OpenRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoutineDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    inventQuestions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NamedQuestion"][];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    invented: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @example my-search */
+                computation: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InventedDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description There is nothing at this address. */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

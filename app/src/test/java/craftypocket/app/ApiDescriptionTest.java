@@ -31,6 +31,7 @@ class ApiDescriptionTest {
             Map.entry("undo", List.of("create", "edit")),
             Map.entry("redo", List.of("create", "edit", "undo")),
             Map.entry("drop", List.of("ownMove")),
+            Map.entry("dropFind", List.of("keepFind")),
             Map.entry("set", List.of("keepNewSet")),
             Map.entry("changeSet", List.of("keepNewSet")),
             Map.entry("deleteSet", List.of("keepNewSet")),

@@ -30,6 +30,7 @@ class KeptNotes {
         return switch (row.path("kind").asString("")) {
             case PerformerNotes.MOVE -> PerformerDocument.MoveNoteDocument.class;
             case PerformerNotes.OWN_MOVE -> OwnMoveDocument.class;
+            case PerformerNotes.FIND -> FindDocument.class;
             case PerformerNotes.HINT, PerformerNotes.FORCED -> String.class;
             case PerformerNotes.HAND -> row.path("document").asString("").matches("RIGHT|LEFT") ? String.class : null;
             default -> null;

@@ -5,6 +5,7 @@ import craftypocket.app.routines.RoutineDocument.OwnMoveDocument;
 import craftypocket.core.cards.CardText;
 import craftypocket.core.cards.Side;
 import craftypocket.core.moves.Handedness;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -27,6 +28,7 @@ public class PerformerNotes {
     static final String HINT = "hint";
     static final String FORCED = "forced";
     static final String OWN_MOVE = "own-move";
+    static final String FIND = "find";
 
     private final JdbcClient database;
     private final JsonMapper json;
@@ -81,6 +83,23 @@ public class PerformerNotes {
         return notes(OWN_MOVE).stream()
                 .map(note -> json.readValue(note.document(), OwnMoveDocument.class))
                 .toList();
+    }
+
+    /** The procedures that were kept, the newest last. */
+    @Transactional(readOnly = true)
+    public List<FindDocument> finds() {
+        return notes(FIND).stream()
+                .map(note -> json.readValue(note.document(), FindDocument.class))
+                .sorted(Comparator.comparing(FindDocument::kept).thenComparing(FindDocument::id))
+                .toList();
+    }
+
+    void keepFind(FindDocument find) {
+        keep(FIND, find.id(), json.writeValueAsString(find));
+    }
+
+    void dropFind(String id) {
+        drop(FIND, id);
     }
 
     void keepHand(String hand) {

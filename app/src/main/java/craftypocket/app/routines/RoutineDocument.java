@@ -432,7 +432,7 @@ public record RoutineDocument(
                     audience);
         }
 
-        Step toCore() {
+        public Step toCore() {
             return new Step(
                     id,
                     move,
@@ -555,7 +555,7 @@ public record RoutineDocument(
             or = Objects.requireNonNullElse(or, List.of());
         }
 
-        static SpecDocument of(ClaimSpec spec) {
+        public static SpecDocument of(ClaimSpec spec) {
             return new SpecDocument(
                     spec.kind(),
                     spec.settings(),
@@ -620,7 +620,7 @@ public record RoutineDocument(
      *
      * @param from the steps of before that a step of now stands for, where they have other ids
      */
-    RoutineDocument edited(Routine core, Map<String, List<String>> from) {
+    public RoutineDocument edited(Routine core, Map<String, List<String>> from) {
         Map<String, StepDocument> before = Stream.concat(
                         steps.stream(), outs.stream().flatMap(out -> out.steps().stream()))
                 .collect(Collectors.toMap(StepDocument::id, step -> step, (a, b) -> a));

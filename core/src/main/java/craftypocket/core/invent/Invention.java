@@ -8,9 +8,9 @@ import java.util.List;
  * A procedure in which people choose freely, and the end is the same all the same.
  *
  * @param steps its steps in order
- * @param names the names of their moves
+ * @param sentences the same in words
  * @param claim what is so in the end, in all ways
- * @param sentence the same in words
+ * @param sentence the same as a sentence
  * @param choices how many free choices people make in it
  * @param ways in how many ways it can go, with those before it; all were judged
  * @param dealt how many cards are dealt or counted one by one at most
@@ -23,7 +23,7 @@ import java.util.List;
  */
 public record Invention(
         List<Step> steps,
-        List<String> names,
+        List<String> sentences,
         ClaimSpec claim,
         String sentence,
         int choices,
@@ -33,8 +33,8 @@ public record Invention(
         int difficulty,
         int distance,
         List<Slack> slacks,
-        List<Why.Line> why,
-        List<Why.Letter> letters) {
+        List<Line> why,
+        List<Letter> letters) {
 
     /**
      * A fixed number that may be another.
@@ -45,9 +45,21 @@ public record Invention(
      */
     public record Slack(int step, int low, int high) {}
 
+    /**
+     * Where the card lies at a moment.
+     *
+     * @param place the pile, in words; empty where it can be one or another
+     * @param position from the top as a sum, such as {@code 13 − a}; empty where it is none
+     * @param bottom whether it is counted from the bottom
+     */
+    public record Line(String place, String position, boolean bottom) {}
+
+    /** A letter, and what was chosen in words with it: “they think of a”. */
+    public record Letter(String letter, String meaning) {}
+
     public Invention {
         steps = List.copyOf(steps);
-        names = List.copyOf(names);
+        sentences = List.copyOf(sentences);
         slacks = List.copyOf(slacks);
         why = List.copyOf(why);
         letters = List.copyOf(letters);

@@ -9,8 +9,6 @@ import craftypocket.core.moves.Catalogue;
 import craftypocket.core.read.Choice;
 import craftypocket.core.read.Plan;
 import craftypocket.core.read.PlanReader;
-import craftypocket.core.routine.Routine;
-import craftypocket.core.routine.RoutineClaim;
 import craftypocket.core.routine.Step;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Setting;
@@ -83,7 +81,7 @@ public final class Inventor {
     public Inventor(Question question, Catalogue catalogue) {
         this.question = question;
         this.catalogue = catalogue;
-        Plan plain = PlanReader.read(beginning(), catalogue);
+        Plan plain = PlanReader.read(question.beginning(), catalogue);
         List<Hands> there = new Ground(plain, Integer.MAX_VALUE).start();
         List<Place> piles = piles(there);
         fresh = NEW_PILES.stream()
@@ -92,27 +90,15 @@ public final class Inventor {
                 .toList();
         List<Place> all = Stream.concat(piles.stream(), fresh.stream()).toList();
         List<Step> candidates = FairActions.of(question, catalogue, there.get(0).size(0), all, known(plain));
-        plan = PlanReader.read(beginning(), catalogue, candidates);
+        plan = PlanReader.read(question.beginning(), catalogue, candidates);
         ground = new Ground(plan, NUMBERS);
         goal = plan.conditions().get(0).check();
         roles = roles(plan, question.goal());
         actions = plan.more().stream().map(Act::of).toList();
         start = ground.start();
-        jury = new Jury(question, catalogue, beginning(), plan, goal, roles);
+        jury = new Jury(question, catalogue, question.beginning(), plan, goal, roles);
         Node root = new Node(List.of(), 0, 0, start.size(), ground.print(start), Set.of());
         level = List.of(root);
-    }
-
-    /** The routine up to where the procedure begins, with what is asked for as its only claim. */
-    private Routine beginning() {
-        Routine routine = question.routine();
-        int steps = routine.steps().stream().map(Step::id).toList().indexOf(question.after()) + 1;
-        return new Routine(
-                routine.setUp(),
-                routine.roles(),
-                routine.steps().subList(0, steps),
-                List.of(new RoutineClaim("goal", "", question.goal())),
-                routine.ownMoves());
     }
 
     /** The deck, and the other piles in the open that there are. */

@@ -6,10 +6,10 @@ import craftypocket.core.layout.Hands;
 import craftypocket.core.moves.Catalogue;
 import craftypocket.core.read.Plan;
 import craftypocket.core.read.PlanReader;
+import craftypocket.core.read.PlannedStep;
 import craftypocket.core.routine.Attention;
 import craftypocket.core.routine.Look;
 import craftypocket.core.routine.Routine;
-import craftypocket.core.routine.RoutineClaim;
 import craftypocket.core.routine.Step;
 import craftypocket.core.run.Survey;
 import craftypocket.core.run.SurveyOptions;
@@ -89,15 +89,7 @@ final class Jury {
         }
         ClaimSpec claim = claim(moments.get(path.size()).get(0));
         List<Step> steps = steps(path);
-        List<Step> all = new ArrayList<>(beginning.steps());
-        all.addAll(steps);
-        Routine whole = new Routine(
-                beginning.setUp(),
-                beginning.roles(),
-                all,
-                List.of(new RoutineClaim("found", "", claim)),
-                beginning.ownMoves());
-        Plan plan = PlanReader.read(whole, catalogue);
+        Plan plan = PlanReader.read(question.with(steps, claim), catalogue);
         Survey survey = Surveyor.survey(plan, SurveyOptions.withDefaults());
         if (!survey.exhaustive() || !survey.allHold()) {
             return Optional.empty();
@@ -109,7 +101,9 @@ final class Jury {
         }
         return Optional.of(new Invention(
                 steps,
-                path.stream().map(act -> act.step().move().name()).toList(),
+                plan.steps().subList(beginning.steps().size(), plan.steps().size()).stream()
+                        .map(PlannedStep::sentence)
+                        .toList(),
                 claim,
                 plan.conditions().get(0).sentence(),
                 (int) path.stream().filter(Act::chooses).count(),

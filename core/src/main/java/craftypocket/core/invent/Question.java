@@ -3,6 +3,8 @@ package craftypocket.core.invent;
 import craftypocket.core.claims.ClaimKinds;
 import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.routine.Routine;
+import craftypocket.core.routine.RoutineClaim;
+import craftypocket.core.routine.Step;
 import craftypocket.core.settings.Problem;
 import craftypocket.core.settings.ProblemsFound;
 import java.util.ArrayList;
@@ -81,6 +83,24 @@ public record Question(
                     "it is from " + least + " to " + most,
                     "Write a number from " + least + " to " + most));
         }
+    }
+
+    /** The routine up to where the procedures begin, with what is asked for as its only claim. */
+    Routine beginning() {
+        return with(List.of(), goal);
+    }
+
+    /** The routine up to there, with a procedure after it and what is so then as its only claim. */
+    public Routine with(List<Step> procedure, ClaimSpec claim) {
+        int begins = routine.steps().stream().map(Step::id).toList().indexOf(after) + 1;
+        List<Step> all = new ArrayList<>(routine.steps().subList(0, begins));
+        all.addAll(procedure);
+        return new Routine(
+                routine.setUp(),
+                routine.roles(),
+                all,
+                List.of(new RoutineClaim("found", "", claim)),
+                routine.ownMoves());
     }
 
     /** Whether a place is looked for that is the same in all ways, whichever it is. */

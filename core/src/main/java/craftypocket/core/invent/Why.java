@@ -25,7 +25,7 @@ import java.util.stream.IntStream;
  * @param letters what the letters stand for
  * @param dealt how many cards are counted one by one at most
  */
-record Why(List<Line> lines, List<Letter> letters, int dealt) {
+record Why(List<Invention.Line> lines, List<Invention.Letter> letters, int dealt) {
 
     /** As many ways are looked at; with more of them, so many that are spread over all. */
     private static final int MOST_WAYS = 2000;
@@ -34,18 +34,6 @@ record Why(List<Line> lines, List<Letter> letters, int dealt) {
 
     /** What is less than this is an error of reckoning. */
     private static final double EXACT = 1e-6;
-
-    /**
-     * Where the card lies at a moment.
-     *
-     * @param place the pile, in words; empty where it can be one or another
-     * @param position from the top as a sum, such as {@code 13 − a}; empty where it is none
-     * @param bottom whether it is counted from the bottom
-     */
-    public record Line(String place, String position, boolean bottom) {}
-
-    /** A letter, and what was chosen in words with it: “they think of a”. */
-    public record Letter(String letter, String meaning) {}
 
     /** @param role whose card it is; -1 where there is none of which that could be said */
     static Why of(Plan plan, int from, int role) {
@@ -70,9 +58,9 @@ record Why(List<Line> lines, List<Letter> letters, int dealt) {
         });
         Map<String, String> letters = new LinkedHashMap<>();
         used.forEach(key -> letters.put(key, String.valueOf((char) ('a' + letters.size()))));
-        List<Letter> meanings = plan.choices().stream()
+        List<Invention.Letter> meanings = plan.choices().stream()
                 .filter(choice -> letters.containsKey(choice.key()))
-                .map(choice -> new Letter(
+                .map(choice -> new Invention.Letter(
                         letters.get(choice.key()),
                         Sentence.capital(choice.setting().told(choice.chunk(), letters.get(choice.key())))))
                 .toList();
@@ -245,8 +233,8 @@ record Why(List<Line> lines, List<Letter> letters, int dealt) {
             return solved;
         }
 
-        Line line(Map<String, String> letters) {
-            return new Line(place, sums ? text(letters) : "", bottom);
+        Invention.Line line(Map<String, String> letters) {
+            return new Invention.Line(place, sums ? text(letters) : "", bottom);
         }
 
         private String text(Map<String, String> letters) {

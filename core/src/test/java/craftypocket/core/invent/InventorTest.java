@@ -162,15 +162,16 @@ class InventorTest {
     @Test
     void why_it_works_is_told_as_a_sum_in_which_the_choice_cancels() {
         Invention reversed = found(question(secretNumber(), ANYWHERE, 2, 0)).stream()
-                .filter(invention -> invention.names().equals(List.of("Deal singly", "Swing cut")))
+                .filter(invention ->
+                        invention.steps().stream().map(Step::move).toList().equals(List.of("deal-singly", "swing-cut")))
                 .findFirst()
                 .orElseThrow();
         int dealt = Integer.parseInt(reversed.steps().get(0).settings().get("count"));
 
         assertThat(reversed.why())
-                .extracting(Why.Line::position)
+                .extracting(Invention.Line::position)
                 .containsExactly("a", (dealt + 1) + " − a", String.valueOf(dealt + 1));
-        assertThat(reversed.letters()).extracting(Why.Letter::meaning).containsExactly("They think of a");
+        assertThat(reversed.letters()).extracting(Invention.Letter::meaning).containsExactly("They think of a");
         assertThat(dealt).isEqualTo(13);
         assertThat(reversed.sentence()).isEqualTo("Ines’s card is 14th from the top of the “left” pile");
         assertThat(reversed.ways()).isEqualTo(12);

@@ -1,0 +1,77 @@
+package craftypocket.app.inventing;
+
+import craftypocket.app.routines.RoutineDocument.SpecDocument;
+import craftypocket.app.routines.RoutineDocument.StepDocument;
+import craftypocket.core.invent.Invention;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+
+/**
+ * A procedure in which people choose freely, and the end is the same all the same; the survey proved it.
+ *
+ * @param steps its steps
+ * @param sentences the same in words
+ * @param claim what is so in the end
+ * @param sentence the same as a sentence
+ * @param choices how many free choices people make in it
+ * @param ways in how many ways it can go
+ * @param dealt how many cards are counted one by one at most
+ * @param secret how many of its steps must not be noticed
+ * @param difficulty of the hardest, from 1 to 5
+ * @param distance how many steps there are after the last choice
+ * @param slacks the fixed numbers in it that may be others
+ * @param why where the card lies at first and after each step; empty where there is no one card
+ * @param letters what the letters in it stand for
+ */
+record InventionDocument(
+        @NotNull List<StepDocument> steps,
+        @NotNull List<String> sentences,
+        @NotNull SpecDocument claim,
+        @NotNull String sentence,
+        int choices,
+        long ways,
+        int dealt,
+        int secret,
+        int difficulty,
+        int distance,
+        @NotNull List<SlackDocument> slacks,
+        @NotNull List<WhereDocument> why,
+        @NotNull List<LetterDocument> letters) {
+
+    /** A fixed number of a step that may be any from {@code low} to {@code high}. */
+    record SlackDocument(int step, int low, int high) {}
+
+    /**
+     * Where the card lies.
+     *
+     * @param place the pile in words; empty where it is one or another
+     * @param position its place as a sum, such as {@code 13 − a}; empty where it is none
+     * @param bottom whether it is counted from the bottom
+     */
+    record WhereDocument(@NotNull String place, @NotNull String position, boolean bottom) {}
+
+    record LetterDocument(@NotNull String letter, @NotNull String meaning) {}
+
+    static InventionDocument of(Invention found) {
+        return new InventionDocument(
+                found.steps().stream().map(StepDocument::of).toList(),
+                found.sentences(),
+                SpecDocument.of(found.claim()),
+                found.sentence(),
+                found.choices(),
+                found.ways(),
+                found.dealt(),
+                found.secret(),
+                found.difficulty(),
+                found.distance(),
+                found.slacks().stream()
+                        .map(slack -> new SlackDocument(slack.step(), slack.low(), slack.high()))
+                        .toList(),
+                found.why().stream()
+                        .map(line -> new WhereDocument(line.place(), line.position(), line.bottom()))
+                        .toList(),
+                found.letters().stream()
+                        .map(letter -> new LetterDocument(letter.letter(), letter.meaning()))
+                        .toList());
+    }
+}
