@@ -33,9 +33,13 @@ const shown = computed(
     },
 )
 
+/** The same find comes anew with each look at a search. */
+const which = computed(() => JSON.stringify(props.found.steps))
+
 watch(
-  () => props.found,
-  async (found) => {
+  which,
+  async (now) => {
+    const found = props.found
     routine.value = undefined
     trace.value = undefined
     failure.value = ''
@@ -43,7 +47,7 @@ watch(
       const body = { question: props.question, steps: found.steps, claim: found.claim }
       const opened = await answered(api.POST('/api/invent/opened', { body }))
       const traced = await answered(api.POST('/api/trace', { body: { routine: opened, world: {} } }))
-      if (props.found === found) {
+      if (which.value === now) {
         routine.value = opened
         trace.value = traced
       }

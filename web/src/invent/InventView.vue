@@ -12,13 +12,15 @@ import {
   type Question,
   type Routine,
   type RoutineEntry,
+  type Step,
 } from '@/api/client'
+import { useCatalogue } from '@/api/catalogue'
 import { useComputation } from '@/api/computation'
 import { ClaimFields, type PlayedWorld } from '@/fields'
 import { useViewKeys } from '@/ui/keys'
 import { useToast } from '@/ui/toast'
 import { count } from '@/ui/verdict'
-import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
+import { computed, onScopeDispose, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { COLUMNS, inColumn, sorted, type Column } from './columns'
 import FindDetail from './FindDetail.vue'
@@ -29,6 +31,7 @@ import { useFinds } from './useFinds'
 const ASK_EVERY_MS = 800
 const LARGEST = 52
 
+const catalogue = useCatalogue()
 const router = useRouter()
 const route = useRoute()
 const toast = useToast()
@@ -43,7 +46,8 @@ const asked = shallowRef<Question>()
 const numbers = ref('')
 const soFar = shallowRef<Invented>()
 const column = ref<Column>('choices')
-const selected = shallowRef<Invention>()
+/** What was picked; the best one as long as none was. */
+const picked = shallowRef<Invention>()
 const keptNow = shallowRef<Invention[]>([])
 const problem = ref('')
 let round = 0
@@ -54,6 +58,7 @@ const played = computed<PlayedWorld>(() => ({
   problems: [],
 }))
 const listed = computed(() => sorted(soFar.value?.found ?? [], column.value))
+const selected = computed(() => picked.value ?? listed.value[0])
 const wrongNumbers = computed(() =>
   numbers.value.split(/[\s,]+/).some((n) => n !== '' && !(/^\d+$/.test(n) && +n >= 1 && +n <= LARGEST)),
 )
@@ -70,14 +75,14 @@ const { running, share, failure, start, stop } = useComputation(async (computati
   if (JSON.stringify(now) !== JSON.stringify(asked.value)) {
     asked.value = now
     soFar.value = undefined
-    selected.value = undefined
+    picked.value = undefined
   }
   const looking = window.setInterval(() => void look(computation, mine), ASK_EVERY_MS)
   try {
     // A request takes some seconds; the same question again goes on.
     while (mine === round) {
       const got = await answered(api.POST('/api/invent', { body: { computation, question: now } }))
-      show(got)
+      soFar.value = got
       if (got.done) {
         break
       }
@@ -93,19 +98,11 @@ async function look(computation: string, mine: number): Promise<void> {
     const path = { computation }
     const got = await answered(api.GET('/api/invent/{computation}', { params: { path } }))
     if (mine === round && got.tried > (soFar.value?.tried ?? 0)) {
-      show(got)
+      soFar.value = got
     }
   } catch {
     // It will be asked again.
   }
-}
-
-function show(got: Invented): void {
-  soFar.value = got
-  const before = selected.value
-  // What is looked at stays, though its list came anew.
-  selected.value = before && (got.found.find((f) => same(f, before)) ?? before)
-  selected.value ??= listed.value[0]
 }
 
 function same(one: Invention, other: Invention): boolean {
@@ -156,6 +153,11 @@ function begin(value: string): Promise<void> {
       await fromRoutine(value)
     }
   })
+}
+
+function nameOf(step: Step): string {
+  const own = question.value!.routine.ownMoves.find((move) => move.id === step.move)
+  return own?.name ?? catalogue.value.moves.find((move) => move.id === step.move)?.name ?? step.move
 }
 
 function change(changed: Partial<Question>): void {
@@ -228,7 +230,6 @@ void attempt(async () => {
   }
 })
 
-watch(column, () => (selected.value = listed.value[0]))
 document.title = t('invent.inventView.invent')
 useViewKeys([{ keys: '?', does: t('moves.movesView.theseKeys') }])
 </script>
@@ -265,7 +266,7 @@ useViewKeys([{ keys: '?', does: t('moves.movesView.theseKeys') }])
         >
           <option value="">{{ $t('invent.inventView.theSetUp') }}</option>
           <option v-for="(step, i) in question.routine.steps" :key="step.id" :value="step.id">
-            {{ i + 1 }} · {{ step.move }}
+            {{ i + 1 }} · {{ nameOf(step) }}
           </option>
         </select>
         <h2 class="pt-1 text-sm font-semibold">{{ $t('invent.inventView.inTheEnd') }}</h2>
@@ -387,7 +388,7 @@ useViewKeys([{ keys: '?', does: t('moves.movesView.theseKeys') }])
                 <button
                   class="w-full text-left leading-snug"
                   :aria-pressed="!!selected && same(found, selected)"
-                  @click="selected = found"
+                  @click="picked = found"
                 >
                   {{ found.sentences.join(' ') }}
                 </button>
@@ -426,6 +427,8 @@ useViewKeys([{ keys: '?', does: t('moves.movesView.theseKeys') }])
 .finds {
   max-height: 34vh;
   overflow-y: auto;
+  scrollbar-gutter: stable;
+  padding-right: 0.5rem;
 }
 
 .here {

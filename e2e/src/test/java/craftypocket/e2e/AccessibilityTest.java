@@ -32,6 +32,9 @@ class AccessibilityTest extends InBrowser {
         visit("/reckoner");
         page.getByText("announce 22 or more").waitFor();
         assertThat(Faults.of(page)).isEmpty();
+        visit("/invent");
+        page.getByLabel("Open Opposite berths").waitFor();
+        assertThat(Faults.of(page)).isEmpty();
         visit("/moves/multiple-lift");
         page.getByTestId("play-deck").locator("svg").waitFor();
         assertThat(Faults.of(page)).isEmpty();

@@ -145,8 +145,8 @@ class LayoutTest extends InBrowser {
     @Test
     void nothing_runs_over_and_no_words_are_cut_off() throws IOException {
         List<String> faults = new ArrayList<>();
-        for (String view :
-                List.of("/", "/moves", "/reckoner", "/drills", "/tonight", "/journal", "/settings", "/about")) {
+        for (String view : List.of(
+                "/", "/moves", "/reckoner", "/invent", "/drills", "/tonight", "/journal", "/settings", "/about")) {
             visit(view);
             page.locator("main h1, main h2, main [data-testid=routine]").first().waitFor();
             waitUntilAllIsThere();

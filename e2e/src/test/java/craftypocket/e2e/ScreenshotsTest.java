@@ -1,6 +1,8 @@
 package craftypocket.e2e;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -94,12 +96,12 @@ class ScreenshotsTest extends InBrowser {
         page.getByText("Always works").waitFor();
         picture("solve-for");
 
-        openDemo("Everything overboard");
-        select("back");
-        page.getByText("Get me there …").click();
-        page.getByText("Find ways").click();
-        page.getByTestId("way").nth(2).waitFor();
-        picture("get-me-there");
+        visit("/invent");
+        page.getByText("Find procedures").click();
+        page.getByText("Done: ").waitFor(new Locator.WaitForOptions().setTimeout(60_000));
+        page.getByTestId("found").nth(1).getByRole(AriaRole.BUTTON).click();
+        page.locator("article svg").first().waitFor();
+        picture("invent");
 
         visit("/tonight");
         page.getByTestId("set-time").waitFor();

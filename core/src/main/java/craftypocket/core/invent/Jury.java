@@ -70,7 +70,9 @@ final class Jury {
                     Map<String, String> settings =
                             new HashMap<>(act.step().step().settings());
                     act.number().ifPresent(number -> settings.put(number.name(), act.chooses() ? "any" : "#"));
-                    settings.replaceAll((name, text) -> TABLE.matcher(text).replaceAll("table:"));
+                    settings.replaceAll((name, text) -> AS_ACTION
+                            .matcher(TABLE.matcher(text).replaceAll("table:"))
+                            .replaceAll("as $2"));
                     return act.step().move().id() + new TreeMap<>(settings);
                 })
                 .sorted()
