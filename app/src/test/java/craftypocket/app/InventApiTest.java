@@ -6,6 +6,9 @@ import static craftypocket.app.RunningApplication.post;
 import static craftypocket.app.RunningApplication.put;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -70,6 +73,27 @@ class InventApiTest {
                         "{\"question\": " + QUESTION + ", \"steps\": " + found.path("steps") + ", \"claim\": "
                                 + found.path("claim") + "}")
                 .json();
+    }
+
+    /** Each find that lies on the shelf at the first start is an answer of a question to begin with, and holds in all ways. */
+    @Test
+    void the_finds_of_the_demo_are_found_and_proved() throws IOException {
+        JsonNode finds =
+                RunningApplication.JSON.readTree(Files.readString(Path.of("src/main/resources/demo-finds.json")));
+        JsonNode questions = get("/api/invent/questions").json();
+        assertThat(finds).hasSize(3).hasSameSizeAs(questions);
+        for (int i = 0; i < finds.size(); i++) {
+            JsonNode find = finds.get(i);
+            JsonNode survey = post("/api/survey", "{\"routine\": " + find.path("routine") + "}")
+                    .json();
+            assertThat(survey.path("allHold").asBoolean()).as(find.toString()).isTrue();
+            assertThat(survey.path("exhaustive").asBoolean()).isTrue();
+            assertThat(survey.path("ways").asLong()).isEqualTo(find.path("ways").asLong());
+            assertThat(searched(questions.get(i).path("question").toString()).path("found"))
+                    .as(find.path("sentence").asString())
+                    .anyMatch(found -> found.path("sentence").equals(find.path("sentence"))
+                            && found.path("ways").equals(find.path("ways")));
+        }
     }
 
     @Test
