@@ -11,6 +11,9 @@ import ToastLine from './ui/ToastLine.vue'
 
 const KeyHelp = defineAsyncComponent(() => import('./ui/KeyHelp.vue'))
 
+const VIEWS = ['moves', 'reckoner', 'invent', 'tonight', 'journal']
+const OF_ROUTINE = ['bench', 'rehearse']
+
 const keysAsked = onceTrue(storeToRefs(useKeyWords()).open)
 const dark = useDark({ disableTransition: false })
 const route = useRoute()
@@ -53,26 +56,23 @@ watch(
         <RouterLink to="/" class="view-link" exact-active-class="here">{{
           $t('app.app.repertoire')
         }}</RouterLink>
-        <RouterLink to="/moves" class="view-link" :class="{ here: route.name === 'moves' }">{{
-          $t('app.app.moves')
-        }}</RouterLink>
-        <RouterLink to="/reckoner" class="view-link" active-class="here">{{
-          $t('app.app.reckoner')
-        }}</RouterLink>
-        <RouterLink to="/invent" class="view-link" active-class="here">{{ $t('app.app.invent') }}</RouterLink>
-        <RouterLink to="/tonight" class="view-link" :class="{ here: route.name === 'tonight' }">{{
-          $t('app.app.tonight')
-        }}</RouterLink>
-        <RouterLink to="/journal" class="view-link" active-class="here">{{
-          $t('app.app.journal')
-        }}</RouterLink>
+        <RouterLink
+          v-for="name in VIEWS"
+          :key="name"
+          :to="`/${name}`"
+          class="view-link"
+          :class="{ here: route.name === name }"
+          >{{ $t(`app.app.${name}`) }}</RouterLink
+        >
         <template v-if="routineId">
-          <RouterLink :to="`/bench/${routineId}`" class="view-link" active-class="here">{{
-            $t('app.app.bench')
-          }}</RouterLink>
-          <RouterLink :to="`/rehearse/${routineId}`" class="view-link" active-class="here">{{
-            $t('app.app.rehearse')
-          }}</RouterLink>
+          <RouterLink
+            v-for="name in OF_ROUTINE"
+            :key="name"
+            :to="`/${name}/${routineId}`"
+            class="view-link"
+            :class="{ here: route.name === name }"
+            >{{ $t(`app.app.${name}`) }}</RouterLink
+          >
         </template>
       </nav>
       <RouterLink to="/settings" class="ml-auto shrink-0 rounded px-2 py-1 text-sm" active-class="underline"

@@ -84,7 +84,7 @@ function slackOf(step: number): string {
 </script>
 
 <template>
-  <article :aria-label="$t('invent.findDetail.thisFind')" class="mt-4 border-t border-rule pt-4">
+  <article :aria-label="$t('invent.findDetail.thisFind')" class="mt-4 border-t border-rule pt-3">
     <div class="flex flex-wrap items-start justify-between gap-3">
       <div class="min-w-0">
         <h2 class="text-2xl">{{ found.sentence }}</h2>
@@ -106,20 +106,20 @@ function slackOf(step: number): string {
         <tr>
           <th scope="col" class="w-6 font-normal"></th>
           <th scope="col" class="font-normal">{{ $t('invent.findDetail.why') }}</th>
-          <th v-if="found.why.length > 0" scope="col" class="w-2/5 font-normal">
+          <th v-if="found.why.length > 0" scope="col" class="where font-normal">
             {{ $t('invent.findDetail.whereItLies') }}
           </th>
         </tr>
       </thead>
       <tbody>
-        <tr v-if="found.why.length > 0" class="border-t border-rule align-top">
+        <tr v-if="found.why.length > 0" class="border-t border-rule">
           <td></td>
           <td class="py-1 text-soft">{{ $t('invent.findDetail.atFirst') }}</td>
           <td class="py-1">{{ where(0) }}</td>
         </tr>
-        <tr v-for="(sentence, i) in found.sentences" :key="i" class="border-t border-rule align-top">
+        <tr v-for="(sentence, i) in found.sentences" :key="i" class="border-t border-rule">
           <td class="py-1 text-soft">{{ i + 1 }}</td>
-          <td class="py-1 pr-4">
+          <td class="py-1 pr-3">
             {{ sentence }}
             <span v-if="slackOf(i)" class="block text-sm text-soft">{{ slackOf(i) }}</span>
           </td>
@@ -144,3 +144,13 @@ function slackOf(step: number): string {
     </div>
   </article>
 </template>
+
+<style scoped>
+td {
+  vertical-align: top;
+}
+
+.where {
+  width: 40%;
+}
+</style>

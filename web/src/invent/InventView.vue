@@ -280,7 +280,7 @@ useViewKeys([{ keys: '?', does: t('moves.movesView.theseKeys') }])
             min="1"
             max="8"
             :value="question.steps"
-            @change="change({ steps: +($event.target as HTMLInputElement).value })"
+            @input="change({ steps: +($event.target as HTMLInputElement).value })"
           />
           <label for="choices">{{ $t('invent.inventView.choices') }}</label>
           <input
@@ -290,7 +290,7 @@ useViewKeys([{ keys: '?', does: t('moves.movesView.theseKeys') }])
             min="0"
             max="5"
             :value="question.choices"
-            @change="change({ choices: +($event.target as HTMLInputElement).value })"
+            @input="change({ choices: +($event.target as HTMLInputElement).value })"
           />
           <label for="secret">{{ $t('invent.inventView.secret') }}</label>
           <input
@@ -300,7 +300,7 @@ useViewKeys([{ keys: '?', does: t('moves.movesView.theseKeys') }])
             min="0"
             max="8"
             :value="question.secret"
-            @change="change({ secret: +($event.target as HTMLInputElement).value })"
+            @input="change({ secret: +($event.target as HTMLInputElement).value })"
           />
           <label for="difficulty">{{ $t('invent.inventView.difficulty') }}</label>
           <select
@@ -323,7 +323,7 @@ useViewKeys([{ keys: '?', does: t('moves.movesView.theseKeys') }])
             :aria-invalid="wrongNumbers"
             aria-describedby="numbers-wrong"
           />
-          <label class="col-span-2 flex min-h-[26px] items-center gap-2">
+          <label class="col-span-2 flex items-center gap-2 py-1">
             <input
               type="checkbox"
               :checked="question.table"
@@ -380,7 +380,7 @@ useViewKeys([{ keys: '?', does: t('moves.movesView.theseKeys') }])
             <tr
               v-for="(found, i) in listed"
               :key="i"
-              class="border-t border-rule align-top"
+              class="border-t border-rule"
               :class="{ here: selected && same(found, selected) }"
               data-testid="found"
             >
@@ -434,6 +434,10 @@ useViewKeys([{ keys: '?', does: t('moves.movesView.theseKeys') }])
 .here {
   background: var(--raised);
   box-shadow: inset 4px 0 0 var(--brass-line);
+}
+
+td {
+  vertical-align: top;
 }
 
 .here td:first-child {

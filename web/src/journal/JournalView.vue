@@ -66,7 +66,7 @@ useViewKeys([{ keys: '?', does: t('journal.journalView.theseKeys') }])
       </label>
       <label class="flex min-w-0 flex-col text-sm text-soft"
         >{{ $t('journal.journalView.routine') }}
-        <select v-model="wanted.routine" class="field max-w-60 text-ink">
+        <select v-model="wanted.routine" class="wanted field text-ink">
           <option value="">{{ $t('journal.journalView.allOfThem') }}</option>
           <option v-for="each in routines ?? []" :key="each.id" :value="each.id">{{ each.title }}</option>
         </select>
@@ -89,7 +89,7 @@ useViewKeys([{ keys: '?', does: t('journal.journalView.theseKeys') }])
     </p>
 
     <template v-if="figures.data.value && all > 0">
-      <div class="mt-5 grid gap-x-10 gap-y-6 lg:grid-cols-2">
+      <div class="figures mt-5 grid lg:grid-cols-2">
         <ProgressCharts :months="figures.data.value.months" :routine="wanted.routine" :move-name="moveName" />
         <div
           v-if="figures.data.value.reasons.length + figures.data.value.moves.length > 0"
@@ -108,7 +108,7 @@ useViewKeys([{ keys: '?', does: t('journal.journalView.theseKeys') }])
         role="region"
         :aria-label="$t('journal.journalView.byRoutine')"
       >
-        <table class="w-full min-w-160 text-left">
+        <table class="wide w-full text-left">
           <caption class="pb-1 text-left font-display text-xl font-semibold">
             {{
               $t('journal.journalView.byRoutine')
@@ -153,7 +153,7 @@ useViewKeys([{ keys: '?', does: t('journal.journalView.theseKeys') }])
           class="flex flex-wrap items-baseline gap-x-3 border-t border-rule py-1.5"
           data-testid="entry"
         >
-          <span class="w-28 shrink-0 text-soft">{{ day(each.at) }}</span>
+          <span class="day shrink-0 text-soft">{{ day(each.at) }}</span>
           <span class="w-24 shrink-0 text-sm">{{
             each.kind === 'performance'
               ? $t('journal.journalView.performed2')
@@ -176,7 +176,7 @@ useViewKeys([{ keys: '?', does: t('journal.journalView.theseKeys') }])
           <span v-if="each.out" class="text-soft">{{
             $t('journal.journalView.out', { out: each.out })
           }}</span>
-          <span v-if="each.note" class="basis-full pl-28 text-soft italic">{{ each.note }}</span>
+          <span v-if="each.note" class="note basis-full text-soft italic">{{ each.note }}</span>
         </li>
       </ol>
       <p v-if="pages > 1" class="mt-3 flex items-center gap-3">
@@ -191,3 +191,25 @@ useViewKeys([{ keys: '?', does: t('journal.journalView.theseKeys') }])
     </section>
   </div>
 </template>
+
+<style scoped>
+.wanted {
+  max-width: 15rem;
+}
+
+.figures {
+  gap: 1.5rem 2.5rem;
+}
+
+.wide {
+  min-width: 40rem;
+}
+
+.day {
+  width: 7rem;
+}
+
+.note {
+  padding-left: 7rem;
+}
+</style>

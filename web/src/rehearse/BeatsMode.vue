@@ -195,13 +195,13 @@ const exchanged = computed(() => {
 </script>
 
 <template>
-  <div class="grid grid-cols-[minmax(0,1fr)] gap-8 lg:grid-cols-[20rem_minmax(0,1fr)]">
+  <div class="sides gap-8">
     <form class="space-y-3" @submit.prevent>
       <label class="block font-semibold" for="beats-move">{{ $t('rehearse.beatsMode.beatsOf') }}</label>
       <select id="beats-move" v-model="move" class="w-full field">
         <option v-for="each in moves" :key="each.id" :value="each.id">{{ each.name }}</option>
       </select>
-      <div class="grid grid-cols-[auto_minmax(0,1fr)_auto_minmax(0,1fr)] items-center gap-x-3">
+      <div class="fours items-center gap-x-3">
         <label for="beats-many">{{ $t('rehearse.beatsMode.howMany') }}</label>
         <input
           id="beats-many"
@@ -272,7 +272,7 @@ const exchanged = computed(() => {
           ><input v-model="silent" type="checkbox" /> {{ $t('rehearse.beatsMode.onlyAFlash') }}</label
         >
       </div>
-      <div class="grid grid-cols-[auto_minmax(0,1fr)] items-center gap-x-3 gap-y-2">
+      <div class="pairs items-center gap-x-3 gap-y-2">
         <label for="ear-place">{{ $t('rehearse.beatsMode.place') }}</label>
         <input
           id="ear-place"
@@ -309,7 +309,7 @@ const exchanged = computed(() => {
         <p v-if="unjudged" class="font-display text-3xl" data-testid="unjudged">{{ unjudged }}</p>
         <p v-else-if="!last" class="text-2xl text-soft">{{ $t('rehearse.beatsMode.nothingYetDoItOnce') }}</p>
         <template v-else>
-          <p class="font-display text-5xl first-letter:uppercase" data-testid="told">
+          <p class="told font-display" data-testid="told">
             {{ told }}
           </p>
           <p v-if="sampled" class="mt-2 text-xl">{{ $t('rehearse.beatsMode.aSampleIsNotKept') }}</p>
@@ -376,6 +376,39 @@ const exchanged = computed(() => {
 </template>
 
 <style scoped>
+.sides,
+.fours,
+.pairs {
+  display: grid;
+}
+
+.sides {
+  grid-template-columns: minmax(0, 1fr);
+}
+
+@media (min-width: 64rem) {
+  .sides {
+    grid-template-columns: 20rem minmax(0, 1fr);
+  }
+}
+
+.fours {
+  grid-template-columns: auto minmax(0, 1fr) auto minmax(0, 1fr);
+}
+
+.pairs {
+  grid-template-columns: auto minmax(0, 1fr);
+}
+
+.told {
+  font-size: 3rem;
+  line-height: 1;
+}
+
+.told::first-letter {
+  text-transform: uppercase;
+}
+
 .tap {
   display: flex;
   width: 100%;

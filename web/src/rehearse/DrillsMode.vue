@@ -80,7 +80,7 @@ onKeyStroke(['m', 'M', 'PageUp', 'ArrowLeft'], (event) => {
 <template>
   <section :aria-label="$t('rehearse.drillsMode.drills')" class="w-full">
     <p v-if="!drill && problem" role="status" class="mb-3 font-semibold">{{ problem }}</p>
-    <ul v-if="!drill" class="space-y-4">
+    <ul v-if="!drill" class="space-y-3">
       <li
         v-for="each in drills ?? []"
         :key="each.id"
@@ -116,7 +116,7 @@ onKeyStroke(['m', 'M', 'PageUp', 'ArrowLeft'], (event) => {
       <ol class="mt-3 text-xl">
         <li v-for="(passage, i) in drill.passages" :key="i">{{ i + 1 }} · {{ passage.words }}</li>
       </ol>
-      <p class="mt-6 font-display text-9xl" data-testid="series">{{ series }}</p>
+      <p class="series mt-6 font-display" data-testid="series">{{ series }}</p>
       <p class="text-xl text-soft">
         {{ $t('rehearse.drillsMode.inARowInAll', { done, errors, best: Math.max(best, drill.best) }) }}
       </p>
@@ -133,3 +133,10 @@ onKeyStroke(['m', 'M', 'PageUp', 'ArrowLeft'], (event) => {
     </div>
   </section>
 </template>
+
+<style scoped>
+.series {
+  font-size: 8rem;
+  line-height: 1;
+}
+</style>

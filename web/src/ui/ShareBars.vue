@@ -56,7 +56,7 @@ function percent(share: number): string {
         <button
           class="bar"
           :style="{ height: `${tall}px` }"
-          :aria-label="`${bar.value}: ${percent(bar.share)}${bar.value === best ? `, ${$t('ui.shareBars.best')}` : ''}`"
+          :aria-label="`${bar.value}: ${percent(bar.share)}${bar.value === best ? `, ${$t('fields.shareBars.best')}` : ''}`"
           :title="`${bar.value}: ${percent(bar.share)}${bar.note ? ` — ${bar.note}` : ''}`"
           @click="$emit('take', bar.value)"
         >
@@ -72,7 +72,7 @@ function percent(share: number): string {
       </li>
     </ol>
     <p v-if="inverted" class="text-xs text-soft">
-      {{ $t('ui.shareBars.drawnIsThePartThat', { percent: percent(1 - least) }) }}
+      {{ $t('fields.shareBars.drawnIsThePartThat', { percent: percent(1 - least) }) }}
     </p>
   </div>
 </template>

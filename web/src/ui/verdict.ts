@@ -37,8 +37,8 @@ export function brokenOff(survey: Survey): boolean {
 }
 
 /** Whether it was found to fail, now and then or always; of what is not told in how many ways, a reason says so. */
-export function fails(finding: Finding): boolean {
-  return ['sometimes', 'never'].includes(finding.verdict) || (finding.verdict === 'untold' && !!finding.because)
+export function fails({ verdict, because }: Finding): boolean {
+  return verdict === 'sometimes' || verdict === 'never' || (verdict === 'untold' && because !== '')
 }
 
 /** Whether something was found to fail. */
