@@ -16,7 +16,10 @@ export function verdict(finding: Finding, survey: Survey): Said {
   if (finding.verdict === 'untold') {
     return fails(finding)
       ? { text: t('bench.finding.failsInSome'), tone: 'broken' }
-      : { text: t(survey.exhaustive ? 'bench.finding.tooMany' : 'bench.finding.notToldFromASample'), tone: 'quiet' }
+      : {
+          text: t(survey.exhaustive ? 'bench.finding.tooMany' : 'bench.finding.notToldFromASample'),
+          tone: 'quiet',
+        }
   }
   if (finding.verdict === 'open') {
     const interval = `${percent(finding.low)}–${percent(finding.high)}`

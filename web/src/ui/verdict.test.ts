@@ -65,9 +65,14 @@ describe('verdicts', () => {
     // It fails in a way that was found; nobody counted in how many.
     const failing = { ...findings[1]!, because: 'The 7♣ is at two places.' }
     const found = { ...untold, findings: [some.findings[0]!, failing] }
-    expect(verdict(failing, found)).toEqual({ text: 'fails in some ways; not told in how many', tone: 'broken' })
+    expect(verdict(failing, found)).toEqual({
+      text: 'fails in some ways; not told in how many',
+      tone: 'broken',
+    })
     expect(summary(found)).toEqual({ text: 'can fail', tone: 'broken' })
-    expect(verdict(findings[1]!, { ...found, exhaustive: true }).text).toBe('not told: too many ways to watch each')
+    expect(verdict(findings[1]!, { ...found, exhaustive: true }).text).toBe(
+      'not told: too many ways to watch each',
+    )
     expect(summary(untold).text).toContain('knowledge not told')
   })
 

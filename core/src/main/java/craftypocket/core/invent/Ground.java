@@ -24,6 +24,9 @@ final class Ground {
     /** With more states than this there is no procedure that anybody could follow. */
     static final int MOST_STATES = 3000;
 
+    /** As many ways lead through the steps before a procedure at most: more take longer than anybody waits for a beginning. */
+    private static final int MOST_BEGINNINGS = 300_000;
+
     /** As many ways from the states of one moment to those of the next are tried. */
     private static final int MOST_WAYS = 6_000;
 
@@ -38,6 +41,9 @@ final class Ground {
     private final byte[] canonical;
     private final boolean[] nameless;
     private final Reads kept = Reads.numbers();
+    /** How many ways may be tried before it is too much. */
+    private long left = MOST_BEGINNINGS;
+
     private long[] prints = new long[MOST_STATES + 1];
 
     /** @param numbers of each choice so many are taken at most; {@link Integer#MAX_VALUE} for all */
@@ -83,11 +89,12 @@ final class Ground {
             if (done == Done.TOO_MANY) {
                 throw refused(
                         where,
-                        "there are more than " + MOST_STATES + " layouts by then",
+                        "there are more than " + MOST_STATES + " layouts by then, or too many ways to them",
                         "Begin at an earlier step, or state some of the numbers");
             }
             states = next;
         }
+        left = Long.MAX_VALUE;
         if (states.stream().anyMatch(Hands::namesRead) || surface.namesRead()) {
             throw refused("steps", "something in it depends on the names of cards", "Begin before names are read");
         }
@@ -134,7 +141,7 @@ final class Ground {
                 kept.copyFrom(after);
                 into.add(kept);
             }
-            tooMany[0] = into.size() > MOST_STATES;
+            tooMany[0] = into.size() > MOST_STATES || --left < 0;
             return !tooMany[0];
         });
         return tooMany[0] ? Done.TOO_MANY : done ? Done.DONE : Done.IMPOSSIBLE;

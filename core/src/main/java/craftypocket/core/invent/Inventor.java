@@ -14,6 +14,7 @@ import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.solve.Effort;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -37,6 +38,9 @@ public final class Inventor {
     /** As many sets of states of a level are followed, for each number of choices. */
     private static final int BEAM = 240;
 
+    /** As many wait for the next level; then those are dropped that would not be followed. */
+    private static final int MOST_WAITING = 20 * BEAM;
+
     /** Of each choice so many numbers are tried in the search; whether it goes with all of them is for the jury to say. */
     private static final int NUMBERS = 5;
 
@@ -50,7 +54,12 @@ public final class Inventor {
             .map(name -> new Place(Place.Kind.TABLE, name))
             .toList();
 
-    private record Node(List<Act> path, int choices, int spots, int states, long print, Set<Long> before) {}
+    private record Node(List<Act> path, int choices, int spots, int states, long print, Set<Long> before) {
+
+        long key() {
+            return 31 * print + choices;
+        }
+    }
 
     private final Question question;
     private final Catalogue catalogue;
@@ -64,10 +73,14 @@ public final class Inventor {
     /** The piles that can be made on the way: the first one first, for the other way round is the same. */
     private final List<Place> fresh;
 
-    private final Set<Long> seen = new HashSet<>();
+    /** The sets of states that were followed. */
+    private final Set<Long> followed = new HashSet<>();
+
     private final Map<List<String>, Invention> found = new LinkedHashMap<>();
     private List<Node> level;
-    private List<Node> next = new ArrayList<>();
+    /** By set of states and number of choices, those of the next level that are most promising so far. */
+    private final Map<Long, Node> next = new LinkedHashMap<>();
+
     private int at;
     private int length = 1;
     private volatile int tried;
@@ -178,15 +191,16 @@ public final class Inventor {
     public void search(Effort effort) {
         while (!done && !effort.stopped()) {
             if (at < level.size() && tried < MOST_TRIED && found.size() < MOST_FOUND) {
-                expand(level.get(at), effort);
+                expand(level.get(at));
                 at++;
                 effort.reached(Math.max((double) tried / MOST_TRIED, (double) (length - 1) / question.steps()));
             } else if (length < question.steps()
                     && tried < MOST_TRIED
                     && found.size() < MOST_FOUND
                     && !next.isEmpty()) {
-                level = best(next);
-                next = new ArrayList<>();
+                level = best(next.values());
+                next.clear();
+                level.forEach(node -> followed.add(node.key()));
                 at = 0;
                 length++;
             } else {
@@ -196,7 +210,7 @@ public final class Inventor {
     }
 
     /** Of each number of choices those that are most promising. */
-    private List<Node> best(List<Node> all) {
+    private List<Node> best(Collection<Node> all) {
         Map<Integer, List<Node>> byChoices = new TreeMap<>(Comparator.reverseOrder());
         all.forEach(node -> byChoices
                 .computeIfAbsent(Math.min(node.choices(), question.choices() + 1), any -> new ArrayList<>())
@@ -210,7 +224,7 @@ public final class Inventor {
                 .toList();
     }
 
-    private void expand(Node node, Effort effort) {
+    private void expand(Node node) {
         List<Hands> states = states(node.path());
         Set<Long> ends = new HashSet<>();
         boolean last = node.path().size() + 1 == question.steps();
@@ -238,17 +252,24 @@ public final class Inventor {
                 continue;
             }
             long print = look.prints.number();
-            if (!node.before().contains(print) && print != node.print() && seen.add(31 * print + choices)) {
+            if (!node.before().contains(print) && print != node.print()) {
                 Set<Long> before = new HashSet<>(node.before());
                 before.add(node.print());
-                next.add(new Node(
-                        with(node.path(), act),
-                        choices,
-                        Math.min(look.spots.size(), look.fromBottom.size()),
-                        look.prints.count(),
-                        print,
-                        before));
+                int spots = Math.min(look.spots.size(), look.fromBottom.size());
+                await(new Node(with(node.path(), act), choices, spots, look.prints.count(), print, before));
             }
+        }
+    }
+
+    /** Keeps a node for the next level, as long as it is among the most promising ones. */
+    private void await(Node node) {
+        if (!followed.contains(node.key())) {
+            next.putIfAbsent(node.key(), node);
+        }
+        if (next.size() > MOST_WAITING) {
+            List<Node> best = best(next.values());
+            next.clear();
+            best.forEach(each -> next.put(each.key(), each));
         }
     }
 

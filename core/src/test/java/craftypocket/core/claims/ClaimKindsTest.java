@@ -93,6 +93,50 @@ class ClaimKindsTest {
         assertThat(holds(two)).isFalse();
     }
 
+    /** A deck of seven, dealt in turn: 7 5 3 1 on the left, 6 4 2 on the right, top first. */
+    @ParameterizedTest
+    @CsvSource({
+        "AS, 2S, top, exactly, false",
+        "AS, 2S, bottom, exactly, true",
+        "3S, 4S, bottom, exactly, true",
+        "2S, 3S, bottom, exactly, false",
+        "2S, 3S, bottom, beside, true",
+        "AS, 6S, top, beside, true",
+        "7S, 6S, top, exactly, true",
+        "7S, 4S, top, beside, true",
+        "7S, 5S, top, beside, false",
+        "5S, 2S, top, beside, true",
+        "AS, 4S, top, beside, false"
+    })
+    void two_cards_are_opposite_each_other(String one, String other, String from, String how, boolean expected) {
+        Script script = Script.deck(7)
+                .role("A", RoleKind.KEY, "", one)
+                .role("B", RoleKind.KEY, "", other)
+                .step("deal-in-turn")
+                .claim("opposite", "role", "A", "other", "B", "from", from, "how", how);
+
+        assertThat(holds(script)).isEqualTo(expected);
+    }
+
+    /** Of six, the two on top are turned over and all are dealt in turn: one face up in each pile. Then one pile is turned over. */
+    @Test
+    void as_many_lie_face_up_in_one_pile_as_in_another_or_face_down() {
+        ClaimSpec up = ClaimSpec.of("same-face-up");
+        ClaimSpec down = ClaimSpec.of("same-face-up", "side", "down");
+        Script dealt = Script.deck(6).step("turn-top", "count", "2").step("deal-in-turn");
+        assertThat(holds(dealt.claim(up))).isTrue();
+        Script turned = Script.deck(6)
+                .step("turn-top", "count", "2")
+                .step("deal-in-turn")
+                .step("turn-over", "pile", "table:left");
+        // Two of three lie face up there now, and two of the other three face down.
+        assertThat(holds(turned.claim(down))).isTrue();
+        Script one = Script.deck(6).step("turn-top", "count", "1").step("deal-in-turn");
+        assertThat(holds(one.claim(up))).isFalse();
+        // There is no pile on the left.
+        assertThat(holds(Script.deck(6).claim(up))).isFalse();
+    }
+
     @Test
     void one_of_several_claims_is_enough() {
         ClaimSpec wrong = ClaimSpec.of("position", "role", "A", "nth", "5");
