@@ -129,6 +129,9 @@ function slackOf(step: number): string {
     </table>
     <p v-if="found.letters.length > 0" class="mt-1 text-sm text-soft">
       {{ found.letters.map((letter) => letter.meaning).join(' · ') }}
+      <template v-if="found.whyWays < found.ways">
+        · {{ $t('invent.findDetail.readOff', { ways: count(found.whyWays) }) }}
+      </template>
     </p>
 
     <div ref="picture" class="mt-4 border-y border-rule bg-raised px-4 pt-6 pb-2">

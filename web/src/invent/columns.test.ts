@@ -24,6 +24,7 @@ function find(
     slacks: [],
     why: [],
     letters: [],
+    whyWays: ways,
   }
 }
 

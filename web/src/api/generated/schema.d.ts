@@ -2346,6 +2346,11 @@ export interface components {
             ways: number;
             /** @description where the card lies at first and after each step; empty where there is no one card */
             why: components["schemas"]["WhereDocument"][];
+            /**
+             * Format: int32
+             * @description of how many ways <code>why</code> is read
+             */
+            whyWays: number;
         };
         JottedDocument: {
             lines: components["schemas"]["JottedLine"][];

@@ -22,6 +22,7 @@ import java.util.List;
  * @param slacks the fixed numbers in it that may be others
  * @param why where the card lies at first and after each step; empty where there is no one card
  * @param letters what the letters in it stand for
+ * @param whyWays of how many ways {@code why} is read
  */
 record InventionDocument(
         @NotNull List<StepDocument> steps,
@@ -36,7 +37,8 @@ record InventionDocument(
         int distance,
         @NotNull List<SlackDocument> slacks,
         @NotNull List<WhereDocument> why,
-        @NotNull List<LetterDocument> letters) {
+        @NotNull List<LetterDocument> letters,
+        int whyWays) {
 
     /** A fixed number of a step that may be any from {@code low} to {@code high}. */
     record SlackDocument(int step, int low, int high) {}
@@ -72,6 +74,7 @@ record InventionDocument(
                         .toList(),
                 found.letters().stream()
                         .map(letter -> new LetterDocument(letter.letter(), letter.meaning()))
-                        .toList());
+                        .toList(),
+                found.whyWays());
     }
 }

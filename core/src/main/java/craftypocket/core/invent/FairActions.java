@@ -32,7 +32,7 @@ final class FairActions {
     private static final String FREELY = "any";
 
     /** So many numbers that are chosen on the way can be spoken of again: each is one more thing to keep in mind. */
-    private static final int MOST_REMEMBERED = 8;
+    private static final int MOST_REMEMBERED = 6;
 
     /** A move with more amounts is no plain action. */
     private static final int MOST_AMOUNTS = 1;

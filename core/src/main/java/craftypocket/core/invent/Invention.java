@@ -20,6 +20,7 @@ import java.util.List;
  * @param slacks the fixed numbers in it that may be others
  * @param why where the card lies after each step; empty where it is no card of which that can be said
  * @param letters what the letters in it stand for
+ * @param whyWays of how many ways {@code why} is read: of all, unless they are very many
  */
 public record Invention(
         List<Step> steps,
@@ -34,7 +35,8 @@ public record Invention(
         int distance,
         List<Slack> slacks,
         List<Line> why,
-        List<Letter> letters) {
+        List<Letter> letters,
+        int whyWays) {
 
     /**
      * A fixed number that may be another.

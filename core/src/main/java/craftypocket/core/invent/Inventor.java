@@ -1,6 +1,7 @@
 package craftypocket.core.invent;
 
 import craftypocket.core.claims.Check;
+import craftypocket.core.claims.Claim;
 import craftypocket.core.claims.ClaimKinds;
 import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.layout.Hands;
@@ -11,6 +12,8 @@ import craftypocket.core.read.Plan;
 import craftypocket.core.read.PlanReader;
 import craftypocket.core.routine.Step;
 import craftypocket.core.settings.AmountSetting;
+import craftypocket.core.settings.Problem;
+import craftypocket.core.settings.ProblemsFound;
 import craftypocket.core.settings.Setting;
 import craftypocket.core.solve.Effort;
 import java.util.ArrayList;
@@ -40,6 +43,12 @@ public final class Inventor {
 
     /** As many wait for the next level; then those are dropped that would not be followed. */
     private static final int MOST_WAITING = 20 * BEAM;
+
+    /** With more piles there are more ways to carry cards from one to another than can be tried. */
+    private static final int MOST_PILES = 4;
+
+    /** So many numbers of earlier steps are spoken of. */
+    private static final int MOST_KNOWN = 4;
 
     /** Of each choice so many numbers are tried in the search; whether it goes with all of them is for the jury to say. */
     private static final int NUMBERS = 5;
@@ -107,6 +116,7 @@ public final class Inventor {
         ground = new Ground(plan, NUMBERS);
         goal = plan.conditions().get(0).check();
         roles = roles(plan, question.goal());
+        requireAskable();
         actions = plan.more().stream().map(Act::of).toList();
         start = ground.start();
         jury = new Jury(question, catalogue, question.beginning(), plan, goal, roles);
@@ -114,7 +124,24 @@ public final class Inventor {
         level = List.of(root);
     }
 
-    /** The deck, and the other piles in the open that there are. */
+    private void requireAskable() {
+        boolean known = goal instanceof Claim claim && claim.ofKnowledge();
+        List<Problem> problems = new ArrayList<>();
+        if (question.anywhere() && roles.length == 0) {
+            problems.add(new Problem(
+                    "goal.settings.role", "", "there is no such card", "Name a role of the routine, such as A"));
+        }
+        if (known && !question.anywhere()) {
+            problems.add(new Problem(
+                    "goal.kind",
+                    question.goal().kind(),
+                    "what you know is told of a whole routine only",
+                    "Ask where a card is, or for one place of it"));
+        }
+        ProblemsFound.throwIfAny(problems);
+    }
+
+    /** The deck, and the other piles in the open that there are, at most {@link #MOST_PILES}. */
     private static List<Place> piles(List<Hands> start) {
         Hands any = start.get(0);
         Set<Place> piles = new LinkedHashSet<>();
@@ -125,7 +152,7 @@ public final class Inventor {
             }
         }
         piles.add(Place.DECK);
-        return List.copyOf(piles);
+        return piles.stream().limit(MOST_PILES).toList();
     }
 
     /** The amounts of earlier steps that somebody at the table knows. */
@@ -135,6 +162,7 @@ public final class Inventor {
                 .filter(choice -> choice.setting() instanceof AmountSetting amount
                         && amount.isHeard() != AmountSetting.Heard.NEVER)
                 .map(Choice::key)
+                .limit(MOST_KNOWN)
                 .toList();
     }
 

@@ -41,6 +41,10 @@ final class Jury {
     /** A fixed number is tried up to this. */
     private static final int MOST_NUMBER = 52;
 
+    /** What is not proved so is not shown: there is no use in a sample. */
+    private static final SurveyOptions PROVED =
+            SurveyOptions.withDefaults().withExhaustiveUpTo(200_000).withSample(1, 1);
+
     private final Question question;
     private final Catalogue catalogue;
     private final Routine beginning;
@@ -92,7 +96,7 @@ final class Jury {
         ClaimSpec claim = claim(moments.get(path.size()).get(0));
         List<Step> steps = steps(path);
         Plan plan = PlanReader.read(question.with(steps, claim), catalogue);
-        Survey survey = Surveyor.survey(plan, SurveyOptions.withDefaults());
+        Survey survey = Surveyor.survey(plan, PROVED);
         if (!survey.exhaustive() || !survey.allHold()) {
             return Optional.empty();
         }
@@ -121,7 +125,8 @@ final class Jury {
                 path.size() - 1 - last,
                 slacks(path),
                 why.lines(),
-                why.letters()));
+                why.letters(),
+                why.ways()));
     }
 
     /** What is so in the end; where any place was asked for, the one that it is. */

@@ -63,6 +63,18 @@ public record Question(
                     "there cannot be more free choices than steps",
                     "Allow more steps, or ask for fewer choices"));
         }
+        List<String> ids = routine.steps().stream().map(Step::id).toList();
+        if (!after.isEmpty() && !ids.contains(after)) {
+            problems.add(new Problem(
+                    "after", after, "there is no step of this name", "Name a step, or leave it empty for the set-up"));
+        }
+        if (ids.indexOf(after) + 1 + steps > Routine.MOST_STEPS) {
+            problems.add(new Problem(
+                    "steps",
+                    String.valueOf(steps),
+                    "a routine has at most " + Routine.MOST_STEPS + " steps",
+                    "Begin at an earlier step"));
+        }
         problems.addAll(goal.unasked("goal"));
         boolean known = ClaimKinds.find(goal.kind()).isPresent();
         if (known && goal.kind().equals(ANYWHERE) && (goal.not() || !goal.or().isEmpty())) {

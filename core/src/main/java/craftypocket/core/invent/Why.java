@@ -24,8 +24,9 @@ import java.util.stream.IntStream;
  * @param lines one for where it begins, and one for each step
  * @param letters what the letters stand for
  * @param dealt how many cards are counted one by one at most
+ * @param ways of how many ways that is read
  */
-record Why(List<Invention.Line> lines, List<Invention.Letter> letters, int dealt) {
+record Why(List<Invention.Line> lines, List<Invention.Letter> letters, int dealt, int ways) {
 
     /** As many ways are looked at; with more of them, so many that are spread over all. */
     private static final int MOST_WAYS = 2000;
@@ -45,7 +46,7 @@ record Why(List<Invention.Line> lines, List<Invention.Letter> letters, int dealt
                 .max()
                 .orElse(0);
         if (role < 0) {
-            return new Why(List.of(), List.of(), dealt);
+            return new Why(List.of(), List.of(), dealt, traces.size());
         }
         List<Fit> fits = IntStream.rangeClosed(from, plan.steps().size())
                 .mapToObj(moment -> Fit.of(traces, moment, role))
@@ -64,7 +65,7 @@ record Why(List<Invention.Line> lines, List<Invention.Letter> letters, int dealt
                         letters.get(choice.key()),
                         Sentence.capital(choice.setting().told(choice.chunk(), letters.get(choice.key())))))
                 .toList();
-        return new Why(fits.stream().map(fit -> fit.line(letters)).toList(), meanings, dealt);
+        return new Why(fits.stream().map(fit -> fit.line(letters)).toList(), meanings, dealt, traces.size());
     }
 
     /** What is counted one by one in a step is what whoever watches hears. */

@@ -161,7 +161,9 @@ class InventorTest {
     /** Dealt, a card that was a-th of 26 is 27 − a from the top; a more on it, and it is the 27th: by hand. */
     @Test
     void why_it_works_is_told_as_a_sum_in_which_the_choice_cancels() {
-        Invention reversed = found(question(secretNumber(), ANYWHERE, 2, 0)).stream()
+        Question thirteen =
+                new Question(secretNumber().plan().routine(), "s1", ANYWHERE, 2, 0, true, 0, 2, List.of(13), 1);
+        Invention reversed = found(thirteen).stream()
                 .filter(invention ->
                         invention.steps().stream().map(Step::move).toList().equals(List.of("deal-singly", "swing-cut")))
                 .findFirst()
@@ -288,6 +290,14 @@ class InventorTest {
         assertThatThrownBy(() -> question(script, ANYWHERE.denied(), 2, 0)).hasMessageContaining("by itself");
         assertThatThrownBy(() -> question(script, ClaimSpec.of("nothing-strange"), 2, 0))
                 .hasMessageContaining("not asked of a layout");
+        assertThatThrownBy(() ->
+                        new Question(script.plan().routine(), "nowhere", ANYWHERE, 2, 0, true, 0, 2, List.of(), 1))
+                .hasMessageContaining("no step of this name");
+        assertThatThrownBy(() -> new Inventor(question(Script.deck(9), ANYWHERE, 2, 0), AllMoves.CATALOGUE))
+                .hasMessageContaining("there is no such card");
+        ClaimSpec named = ClaimSpec.of("name-known", "role", "A");
+        assertThatThrownBy(() -> new Inventor(question(script, named, 2, 0), AllMoves.CATALOGUE))
+                .hasMessageContaining("what you know is told of a whole routine only");
         Script riffled = Script.deck(52).selection("A", "Ines").step("spectator-riffle");
         assertThatThrownBy(() -> new Inventor(question(riffled, ANYWHERE, 2, 0), AllMoves.CATALOGUE))
                 .hasMessageContaining("really shuffled");
