@@ -36,16 +36,12 @@ public final class InventFigures {
         ask(what, List.of(think), steps, choices);
     }
 
-    /** A card that lies at one of 200 places, as two hundred layouts have it. */
+    /** A card that goes back among some places, and a packet that is lifted off. */
     private static void manyLayouts() {
         Step pick = new Step("pick", "spread-pick", Map.of("at", "1-50"), Optional.empty());
         Step back = new Step("back", "return-on-lower", Map.of("at", "24-27"), Optional.empty());
         Step lift = new Step("lift", "lift-packet", Map.of("count", "1-50", "to", "table:packet"), Optional.empty());
-        ask(
-                "200 layouts: a card goes back in the middle, a packet is lifted off, 2 steps",
-                List.of(pick, back, lift),
-                2,
-                0);
+        ask("a card goes back in the middle, a packet is lifted off, 2 steps", List.of(pick, back, lift), 2, 0);
     }
 
     private static void ask(String what, List<Step> before, int steps, int choices) {
