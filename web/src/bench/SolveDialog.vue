@@ -150,6 +150,9 @@ function take(value: number, words = ''): void {
       <p role="status" class="mt-2 min-h-7 text-lg" data-testid="solved">
         {{ running ? $t('bench.solveDialog.tryingEveryValue') : failure || verdict }}
       </p>
+      <p v-for="claim in answer?.left ?? []" :key="claim" class="text-sm">
+        {{ $t('bench.solveDialog.notLookedAt', { claim }) }}
+      </p>
       <p v-if="unknown?.kind === 'beats'" class="text-sm text-soft">
         {{ $t('bench.solveDialog.thePlainestWaysComeFirst') }}
       </p>

@@ -309,13 +309,14 @@ class AnalysisController {
         SurveyOptions options =
                 SurveyOptions.withDefaults().with(effort::stopped).withHurry(effort::hurried);
         long begun = System.nanoTime();
-        SurveyDocument found = SurveyDocument.of(JudgedBySight.of(plan, Surveyor.survey(plan, options)), false);
+        Survey surveyed = JudgedBySight.of(plan, Surveyor.survey(plan, options), effort::stopped);
+        SurveyDocument found = SurveyDocument.of(surveyed, false);
         SurveyDocument before = glanced.get();
         if (found.worlds() == 0 && before != null) {
             // It was stopped before it saw anything: what was glanced at is not nothing.
             return before.over();
         }
-        if (!found.stopped()) {
+        if (!found.stopped() && !effort.stopped()) {
             surveys.put(routine, found);
         }
         if (found.exhaustive()) {

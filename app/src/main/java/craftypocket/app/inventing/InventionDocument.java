@@ -40,8 +40,12 @@ record InventionDocument(
         @NotNull List<LetterDocument> letters,
         int whyWays) {
 
-    /** A fixed number of a step that may be any from {@code low} to {@code high}. */
-    record SlackDocument(int step, int low, int high) {}
+    /**
+     * A fixed number of a step that may be any from {@code low} to {@code high}.
+     *
+     * @param stays whether the claim is so with all of them; otherwise the card lies at another place with another number
+     */
+    record SlackDocument(int step, int low, int high, boolean stays) {}
 
     /**
      * Where the card lies.
@@ -67,7 +71,7 @@ record InventionDocument(
                 found.difficulty(),
                 found.distance(),
                 found.slacks().stream()
-                        .map(slack -> new SlackDocument(slack.step(), slack.low(), slack.high()))
+                        .map(slack -> new SlackDocument(slack.step(), slack.low(), slack.high(), slack.stays()))
                         .toList(),
                 found.why().stream()
                         .map(line -> new WhereDocument(line.place(), line.position(), line.bottom()))

@@ -84,7 +84,8 @@ public final class RoutineScript {
         Plan plan = files.plan(whole);
         SurveyOptions options =
                 SurveyOptions.withDefaults().with(effort::stopped).withHurry(effort::hurried);
-        return new RoutineScript(routine, plan, JudgedBySight.of(plan, Surveyor.survey(plan, options)), lines, hand);
+        return new RoutineScript(
+                routine, plan, JudgedBySight.of(plan, Surveyor.survey(plan, options), () -> false), lines, hand);
     }
 
     private RoutineScript(

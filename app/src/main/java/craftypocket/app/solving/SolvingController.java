@@ -74,8 +74,12 @@ class SolvingController {
             @Min(value = 1, message = "at least 1") @Max(value = 104, message = "at most 104")
             int most) {}
 
-    /** {@code best} is 0 when nothing ever holds. */
-    record SweepDocument(@NotNull List<PointDocument> points, int best, boolean stopped) {}
+    /** {@code best} is 0 when nothing ever holds; {@code left} are claims that eyes decide, which were not looked at. */
+    record SweepDocument(
+            @NotNull List<PointDocument> points,
+            int best,
+            boolean stopped,
+            @NotNull List<String> left) {}
 
     record PointDocument(
             int value,
@@ -201,7 +205,8 @@ class SolvingController {
                                 p.because()))
                         .toList(),
                 sweep.best().orElse(0),
-                sweep.stopped());
+                sweep.stopped(),
+                sweep.left());
     }
 
     /** Moves that lead from the layout after a step to a claim. */

@@ -23,6 +23,8 @@ public final class Claim implements Check {
     private final Optional<Taken> taken;
     private final Set<Integer> glances;
     private boolean ofKnowledge;
+    private boolean bySight;
+    private boolean deniesSight;
     private Check settled = hands -> false;
 
     /**
@@ -89,6 +91,8 @@ public final class Claim implements Check {
                 readable ? Set.of(kind.glance(values)) : Set.of(),
                 readable && !spec.not() && spec.or().isEmpty() ? kind.taken(values) : Optional.empty());
         claim.ofKnowledge = readable && kind.saysWhatIsKnown(values);
+        claim.bySight = kind.bySight();
+        claim.deniesSight = kind.bySight() && spec.not();
         claim.settled = readable ? kind.settled(values) : claim.settled;
         for (int i = 0; i < spec.or().size(); i++) {
             claim = claim.or(read(spec.or().get(i), reader, problems, where + ".or[" + i + "]", around));
@@ -113,6 +117,8 @@ public final class Claim implements Check {
                 Stream.concat(glances.stream(), other.glances.stream()).collect(Collectors.toSet()),
                 Optional.empty());
         both.ofKnowledge = ofKnowledge || other.ofKnowledge;
+        both.bySight = bySight || other.bySight;
+        both.deniesSight = deniesSight || other.deniesSight;
         both.settled = hands -> settled.holds(hands) && other.settled.holds(hands);
         return both;
     }
@@ -125,6 +131,16 @@ public final class Claim implements Check {
     /** Whether it says what the performer knows, which only all ways together tell. */
     public boolean ofKnowledge() {
         return ofKnowledge;
+    }
+
+    /** Whether what people have seen decides it too, so that its check says less than it does. */
+    public boolean bySight() {
+        return bySight;
+    }
+
+    /** Whether it says that what people have seen is otherwise: what they see can then only add to it. */
+    public boolean deniesSight() {
+        return deniesSight;
     }
 
     /** Whether it says something of what was, so that it stays as it is from now on. */

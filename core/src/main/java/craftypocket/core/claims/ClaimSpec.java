@@ -35,6 +35,12 @@ public record ClaimSpec(String kind, Map<String, String> settings, boolean not, 
         return new ClaimSpec(kind, settings, false, List.of());
     }
 
+    /** Whether what people have seen decides it, or an alternative of it. */
+    public boolean bySight() {
+        return ClaimKinds.find(kind).filter(ClaimKind::bySight).isPresent()
+                || or.stream().anyMatch(ClaimSpec::bySight);
+    }
+
     /** What is wrong with it where a layout has to be asked whether it is so. */
     public List<Problem> unasked(String where) {
         boolean only = ClaimKinds.find(kind).filter(ClaimKind::onlyJudged).isPresent();

@@ -15,6 +15,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.BiPredicate;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 
@@ -42,7 +43,7 @@ final class Ground {
     private final boolean[] nameless;
     private final Reads kept = Reads.numbers();
     /** How many ways may be tried before it is too much. */
-    private long left = MOST_BEGINNINGS;
+    private long left;
 
     private long[] prints = new long[MOST_STATES + 1];
 
@@ -72,6 +73,28 @@ final class Ground {
      * @throws ProblemsFound where they cannot be gone through, in words
      */
     List<Hands> start() {
+        List<Hands> states;
+        do {
+            left = MOST_BEGINNINGS;
+            states = through();
+        } while (keepsMore());
+        left = Long.MAX_VALUE;
+        if (surface.namesRead()) {
+            throw refused("steps", "something in it depends on the names of cards", "Begin before names are read");
+        }
+        return states;
+    }
+
+    /** Whether something was asked for that was not kept apart; it is from now on, and what was done before is to be done again. */
+    boolean keepsMore() {
+        if (kept.covers(surface.reads())) {
+            return false;
+        }
+        kept.add(surface.reads());
+        return true;
+    }
+
+    private List<Hands> through() {
         List<Hands> states = setUps();
         for (PlannedStep step : plan.steps()) {
             String where = "steps." + step.step().id();
@@ -93,10 +116,6 @@ final class Ground {
                         "Begin at an earlier step, or state some of the numbers");
             }
             states = next;
-        }
-        left = Long.MAX_VALUE;
-        if (states.stream().anyMatch(Hands::namesRead) || surface.namesRead()) {
-            throw refused("steps", "something in it depends on the names of cards", "Begin before names are read");
         }
         return states;
     }
@@ -135,7 +154,7 @@ final class Ground {
     Done after(List<Hands> states, Act act, List<Hands> into) {
         Set<Long> seen = new HashSet<>();
         boolean[] tooMany = {false};
-        boolean done = each(states, act, after -> {
+        boolean done = each(states, act, (before, after) -> {
             if (seen.add(after.fingerprint(canonical, nameless, kept))) {
                 Hands kept = after.another();
                 kept.copyFrom(after);
@@ -147,11 +166,15 @@ final class Ground {
         return tooMany[0] ? Done.TOO_MANY : done ? Done.DONE : Done.IMPOSSIBLE;
     }
 
-    /** Does a step on each of these states in each way; whether it could be done in all that were tried. */
-    boolean each(List<Hands> states, Act act, Predicate<Hands> visit) {
+    /**
+     * Does a step on each of these states in each way; whether it could be done in all that were tried.
+     *
+     * @param visit is shown a state and what comes of it; false ends it
+     */
+    boolean each(List<Hands> states, Act act, BiPredicate<Hands, Hands> visit) {
         boolean[] more = {true};
-        Predicate<Hands> noting = after -> more[0] = visit.test(after);
         for (Hands state : states) {
+            Predicate<Hands> noting = after -> more[0] = visit.test(state, after);
             if (!act.step().performEach(state, surface, act.world(), numbers, noting)) {
                 return false;
             }
@@ -173,7 +196,7 @@ final class Ground {
         for (Hands state : states) {
             Set<Long> fromTop = new HashSet<>();
             Set<Long> fromBottom = new HashSet<>();
-            each(List.of(state), choice, after -> {
+            each(List.of(state), choice, (before, after) -> {
                 fromTop.add(spots(after, roles, false));
                 fromBottom.add(spots(after, roles, true));
                 return fromTop.size() < 2 || fromBottom.size() < 2;

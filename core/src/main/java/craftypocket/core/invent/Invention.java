@@ -44,8 +44,9 @@ public record Invention(
      * @param step the index of its step
      * @param low the least that does
      * @param high the most
+     * @param stays whether what is claimed is so with all of them; otherwise the card lies at another place with another number
      */
-    public record Slack(int step, int low, int high) {}
+    public record Slack(int step, int low, int high, boolean stays) {}
 
     /**
      * Where the card lies at a moment.

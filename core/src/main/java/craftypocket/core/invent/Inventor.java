@@ -59,7 +59,7 @@ public final class Inventor {
     /** With so many answers nobody reads on. */
     public static final int MOST_FOUND = 60;
 
-    private static final List<Place> NEW_PILES = Stream.of("left", "right", "front", "back")
+    private static final List<Place> NEW_PILES = Stream.of("left", "right", "front", "back", "near", "far")
             .map(name -> new Place(Place.Kind.TABLE, name))
             .toList();
 
@@ -91,7 +91,7 @@ public final class Inventor {
     private final Map<Long, Node> next = new LinkedHashMap<>();
 
     private int at;
-    private int length = 1;
+    private volatile int length = 1;
     private volatile int tried;
     private volatile boolean done;
 
@@ -263,9 +263,9 @@ public final class Inventor {
                 continue;
             }
             tried++;
-            Look look = new Look(last, states.get(0));
+            Look look = new Look(last);
             boolean possible = ground.each(states, act, look::at);
-            if (!possible || look.spoilt || look.prints.tooMany()) {
+            if (!possible || look.spoilt || look.carries || look.prints.tooMany()) {
                 continue;
             }
             int choices = node.choices() + (act.chooses() ? 1 : 0);
@@ -359,22 +359,15 @@ public final class Inventor {
         private final int up = ups(start.get(0));
         private boolean holds = true;
         private boolean spoilt;
-        /** The first state before it; null once it was compared. */
-        private Hands before;
+        /** Whether in every state a whole pile is only put somewhere else. */
+        private boolean carries = true;
 
-        Look(boolean last, Hands before) {
+        Look(boolean last) {
             this.last = last;
-            this.before = before;
         }
 
-        boolean at(Hands after) {
-            if (before != null) {
-                spoilt = carriesAPile(before, after);
-                before = null;
-                if (spoilt) {
-                    return false;
-                }
-            }
+        boolean at(Hands before, Hands after) {
+            carries = carries && carriesAPile(before, after);
             spots.add(Ground.spots(after, roles, false));
             fromBottom.add(Ground.spots(after, roles, true));
             holds &= question.anywhere() ? spots.size() == 1 && after.spotOf(roles[0]) >= 0 : goal.holds(after);

@@ -41,6 +41,8 @@ final class Jury {
     /** A fixed number is tried up to this. */
     private static final int MOST_NUMBER = 52;
 
+    private static final int NOT_REACHED = -2;
+
     /** What is not proved so is not shown: there is no use in a sample. */
     private static final SurveyOptions PROVED =
             SurveyOptions.withDefaults().withExhaustiveUpTo(200_000).withSample(1, 1);
@@ -49,7 +51,7 @@ final class Jury {
     private final Catalogue catalogue;
     private final Routine beginning;
     private final Ground ground;
-    private final List<Hands> start;
+    private List<Hands> start;
     private final Check goal;
     private final int[] roles;
 
@@ -148,6 +150,15 @@ final class Jury {
 
     /** The states at each moment; as many as there are until a step cannot be done in all ways. */
     private List<List<Hands>> moments(List<Act> path) {
+        List<List<Hands>> moments = done(path);
+        while (ground.keepsMore()) {
+            start = ground.start();
+            moments = done(path);
+        }
+        return moments;
+    }
+
+    private List<List<Hands>> done(List<Act> path) {
         List<List<Hands>> moments = new ArrayList<>(List.of(start));
         for (Act act : path) {
             List<Hands> after = new ArrayList<>();
@@ -237,24 +248,31 @@ final class Jury {
                 int number = path.get(i).world().of(fixed);
                 int low = number;
                 int high = number;
-                while (low > 1 && reachesWith(path, i, fixed, low - 1)) {
+                Set<Integer> spots = new HashSet<>(List.of(spotWith(path, i, fixed, number)));
+                while (low > 1 && spotWith(path, i, fixed, low - 1) != NOT_REACHED) {
                     low--;
+                    spots.add(spotWith(path, i, fixed, low));
                 }
-                while (high < MOST_NUMBER && reachesWith(path, i, fixed, high + 1)) {
+                while (high < MOST_NUMBER && spotWith(path, i, fixed, high + 1) != NOT_REACHED) {
                     high++;
+                    spots.add(spotWith(path, i, fixed, high));
                 }
                 if (low < high) {
-                    slacks.add(new Invention.Slack(i, low, high));
+                    slacks.add(new Invention.Slack(i, low, high, !question.anywhere() || spots.size() == 1));
                 }
             }
         }
         return slacks;
     }
 
-    private boolean reachesWith(List<Act> path, int step, AmountSetting fixed, int number) {
+    /** Where the first card lies in the end with another number; {@link #NOT_REACHED} if what is asked for is not so then. */
+    private int spotWith(List<Act> path, int step, AmountSetting fixed, int number) {
         List<Act> other = new ArrayList<>(path);
         other.set(step, path.get(step).with(fixed, number));
-        return reaches(other);
+        return after(other)
+                .filter(this::holds)
+                .map(end -> roles.length == 0 ? 0 : end.get(0).spotOf(roles[0]))
+                .orElse(NOT_REACHED);
     }
 
     /** The steps as a routine has them: what follows from a step on the way speaks of it by its new name. */

@@ -1,6 +1,7 @@
 package craftypocket.core.invent;
 
 import craftypocket.core.read.Plan;
+import craftypocket.core.run.EachWay;
 import craftypocket.core.run.Trace;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
@@ -83,7 +84,8 @@ record Why(List<Invention.Line> lines, List<Invention.Letter> letters, int dealt
     private static List<Trace> traces(Plan plan) {
         Function<World, Trace> traced = Tracer.traces(plan);
         List<Trace> all = new ArrayList<>();
-        if (every(traced, new HashMap<>(), all)) {
+        if (EachWay.follow(
+                traced, plan.steps().size(), MOST_WAYS, () -> false, (world, trace, part) -> all.add(trace))) {
             return all;
         }
         all.clear();
@@ -91,23 +93,6 @@ record Why(List<Invention.Line> lines, List<Invention.Letter> letters, int dealt
             all.add(spread(traced, way));
         }
         return all;
-    }
-
-    private static boolean every(Function<World, Trace> traced, Map<String, Integer> numbers, List<Trace> into) {
-        Trace trace = traced.apply(new World(numbers));
-        Trace.Chosen open = open(trace, numbers);
-        if (open == null) {
-            into.add(trace);
-            return into.size() <= MOST_WAYS;
-        }
-        for (int number = open.low(); number <= open.high(); number++) {
-            Map<String, Integer> more = new HashMap<>(numbers);
-            more.put(open.choice().key(), number);
-            if (!every(traced, more, into)) {
-                return false;
-            }
-        }
-        return true;
     }
 
     private static Trace spread(Function<World, Trace> traced, int way) {

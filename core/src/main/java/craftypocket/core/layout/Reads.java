@@ -19,10 +19,9 @@ public final class Reads {
 
     /** Everything is kept apart. */
     public static Reads everything() {
-        Reads all = new Reads();
+        Reads all = numbers();
         all.askOrigins();
         all.askPackets();
-        all.bounds.set(0, (Byte.MAX_VALUE + 1) * NUMBERS);
         return all;
     }
 

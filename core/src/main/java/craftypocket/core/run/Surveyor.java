@@ -1,6 +1,7 @@
 package craftypocket.core.run;
 
 import craftypocket.core.cards.CardText;
+import craftypocket.core.claims.Claim;
 import craftypocket.core.layout.Hands;
 import craftypocket.core.layout.Places;
 import craftypocket.core.read.Choice;
@@ -191,7 +192,7 @@ public final class Surveyor {
             }
             long failed = tally.failed[i];
             long held = tally.worlds - failed;
-            findings.add(new Survey.Finding(
+            Survey.Finding finding = new Survey.Finding(
                     plan.conditions().get(i),
                     verdict(failed, held, extent == Extent.ALL || (extent == Extent.SAMPLE && tally.broughtToAnEnd)),
                     held,
@@ -203,9 +204,23 @@ public final class Surveyor {
                                     IntBuffer.wrap(tally.smallest[i]), smallest -> world(smallest.array())),
                     tally.otherwise[i] == null ? null : world(tally.otherwise[i]),
                     failed == 0 ? "" : because(tally, i) + lookAlike(tally, i),
-                    failed == 0 ? List.of() : charts(tally, i)));
+                    failed == 0 ? List.of() : charts(tally, i));
+            boolean bySight = finding.condition().check() instanceof Claim claim && claim.bySight();
+            findings.add(bySight ? withoutEyes(finding) : finding);
         }
         return findings;
+    }
+
+    /**
+     * What a check tells of a claim that eyes decide too. They can only take away from what it says, or add to what it denies: what
+     * always fails, or is always denied, stays so. Of anything else it is told at most that it fails in a world.
+     */
+    private static Survey.Finding withoutEyes(Survey.Finding finding) {
+        boolean denies = ((Claim) finding.condition().check()).deniesSight();
+        if (finding.verdict() == (denies ? Survey.Verdict.ALWAYS : Survey.Verdict.NEVER)) {
+            return finding;
+        }
+        return denies ? finding.untold(null, "") : finding.untold(finding.failing(), finding.because());
     }
 
     /** @param whole whether all worlds were looked at, or as many as were to be drawn: what was broken off proves neither always nor never */

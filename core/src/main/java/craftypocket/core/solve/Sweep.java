@@ -1,6 +1,8 @@
 package craftypocket.core.solve;
 
+import craftypocket.core.claims.Claim;
 import craftypocket.core.moves.Catalogue;
+import craftypocket.core.read.Condition;
 import craftypocket.core.read.Plan;
 import craftypocket.core.read.PlanReader;
 import craftypocket.core.reckon.Wilson;
@@ -22,8 +24,9 @@ import java.util.OptionalInt;
  * @param points one a value, in order
  * @param best the value with which most holds; of several the smallest
  * @param stopped whether it was ended early; the points are then the first ones
+ * @param left the claims that were left out, in words: what people have seen decides them
  */
-public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boolean stopped) {
+public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boolean stopped, List<String> left) {
 
     /**
      * How the routine stands with one value.
@@ -54,6 +57,7 @@ public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boole
 
     public Sweep {
         points = List.copyOf(points);
+        left = List.copyOf(left);
     }
 
     /**
@@ -64,8 +68,11 @@ public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boole
      * @throws craftypocket.core.settings.ProblemsFound when the routine cannot be read
      */
     public static Sweep over(Routine asked, Unknown unknown, int most, Catalogue catalogue, Effort effort) {
-        PlanReader.read(asked, catalogue);
-        Routine routine = unknown.stated(asked, catalogue);
+        List<String> left = PlanReader.read(asked, catalogue).conditions().stream()
+                .filter(condition -> condition.check() instanceof Claim claim && claim.bySight())
+                .map(Condition::sentence)
+                .toList();
+        Routine routine = unknown.stated(withoutEyes(asked), catalogue);
         SurveyOptions options = SurveyOptions.withDefaults()
                 .with(effort::stopped)
                 .withExhaustiveUpTo(EXHAUSTIVE)
@@ -90,7 +97,19 @@ public record Sweep(Unknown unknown, List<Point> points, OptionalInt best, boole
                 .max(Comparator.comparingDouble(Point::share).thenComparing(p -> -p.value()))
                 .map(p -> OptionalInt.of(p.value()))
                 .orElse(OptionalInt.empty());
-        return new Sweep(unknown, points, best, stopped);
+        return new Sweep(unknown, points, best, stopped, left);
+    }
+
+    private static Routine withoutEyes(Routine routine) {
+        return new Routine(
+                routine.setUp(),
+                routine.roles(),
+                routine.steps(),
+                routine.claims().stream()
+                        .filter(stated -> stated.believed() || !stated.claim().bySight())
+                        .toList(),
+                routine.ownMoves(),
+                routine.outs());
     }
 
     /** How often everything holds together: where each claim had to be judged by itself, a sample says it. */

@@ -178,7 +178,7 @@ class InventorTest {
         assertThat(reversed.sentence()).isEqualTo("Ines’s card is 14th from the top of the “left” pile");
         assertThat(reversed.ways()).isEqualTo(12);
         // From a dozen, which the number may be, to as many as leave a dozen in the deck, less one that stays: by hand.
-        assertThat(reversed.slacks()).containsExactly(new Invention.Slack(0, 12, 39));
+        assertThat(reversed.slacks()).containsExactly(new Invention.Slack(0, 12, 39, false));
         assertThat(reversed.steps().get(1).attention().first()).isEqualTo(Look.AWAY);
     }
 
@@ -280,6 +280,26 @@ class InventorTest {
         assertThat(found(noTable)).allMatch(i -> i.secret() == 0 && i.difficulty() == 1);
         Question secret = new Question(routine, "s1", ANYWHERE, 2, 0, true, 1, 2, List.of(7), 1);
         assertThat(found(secret)).allMatch(i -> i.secret() <= 1);
+    }
+
+    /** Three piles that have the names of new ones, and a number that is remembered by where a card came from. */
+    @Test
+    void a_full_table_and_a_place_that_is_remembered_are_gone_on_from() {
+        Script full = Script.deck(20)
+                .role("A", RoleKind.HELPER, "", "3S")
+                .place("3S", 1)
+                .step("lift-packet", "count", "3", "end", "bottom", "to", "table:left")
+                .step("lift-packet", "count", "3", "end", "bottom", "to", "table:right")
+                .step("lift-packet", "count", "3", "end", "bottom", "to", "table:front")
+                .step("lift-packet", "count", "3", "end", "bottom", "to", "table:back");
+        Question onto = question(full, ClaimSpec.of("position", "role", "A", "nth", "1", "pile", "table:left"), 1, 0);
+        assertThat(found(onto)).isNotEmpty().allSatisfy(found -> holdsAndNeedsEachStep(onto, found));
+        Script from = Script.deck(10)
+                .selection("A", "Ines")
+                .step("spread-pick", "at", "any")
+                .step("return-on-lower", "at", "from A");
+        Question back = question(from, ClaimSpec.of("position", "role", "A", "nth", "1"), 1, 0);
+        assertThat(found(back)).allSatisfy(found -> holdsAndNeedsEachStep(back, found));
     }
 
     @Test

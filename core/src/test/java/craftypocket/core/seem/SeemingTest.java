@@ -106,7 +106,7 @@ class SeemingTest {
 
     private static Survey.Verdict examined(Script script) {
         script.claim("beliefs-true");
-        return JudgedBySight.of(script.plan(), script.survey())
+        return JudgedBySight.of(script.plan(), script.survey(), () -> false)
                 .findings()
                 .get(0)
                 .verdict();
@@ -143,8 +143,9 @@ class SeemingTest {
                         .onlyIf(ClaimSpec.of("pile-size", "pile", "table:packet", "cards", "1")))
                 .claim("beliefs-true");
 
-        Survey.Finding found =
-                JudgedBySight.of(some.plan(), some.survey()).findings().get(0);
+        Survey.Finding found = JudgedBySight.of(some.plan(), some.survey(), () -> false)
+                .findings()
+                .get(0);
 
         assertThat(found.verdict()).isEqualTo(Survey.Verdict.SOMETIMES);
         assertThat(found.low()).isEqualTo(0.75).isEqualTo(found.high());
@@ -181,6 +182,10 @@ class SeemingTest {
         assertThat(some.failing().numbers()).containsValue(1);
         ClaimSpec either = ClaimSpec.of("nothing-strange").or(ClaimSpec.of("pile-size", "pile", "deck", "cards", "3"));
         assertThat(strange(liftedThenTurned("1-2"), either).verdict()).isEqualTo(Survey.Verdict.UNTOLD);
+        // The other thing is so: that something strange is seen is no failing.
+        ClaimSpec so = ClaimSpec.of("nothing-strange").or(ClaimSpec.of("pile-size", "pile", "deck", "cards", "51"));
+        assertThat(strange(liftedThenTurned("2"), so).verdict()).isEqualTo(Survey.Verdict.UNTOLD);
+        assertThat(strange(liftedThenTurned("2"), so).failing()).isNull();
         ClaimSpec unclean = ClaimSpec.of("beliefs-true").denied();
         assertThat(strange(liftedThenTurned("1").step("palm-top", "count", "1"), unclean)
                         .verdict())
@@ -191,6 +196,20 @@ class SeemingTest {
     void by_a_real_shuffle_or_too_many_ways_nothing_is_told() {
         Script shuffled = liftedThenTurned("1").step("spectator-riffle");
         assertThat(strange(shuffled, ClaimSpec.of("nothing-strange")).verdict()).isEqualTo(Survey.Verdict.UNTOLD);
+    }
+
+    /** What has no eyes says nothing of it: neither a survey alone, nor one that was stopped, nor a search for a number. */
+    @Test
+    void nothing_is_told_of_it_without_eyes() {
+        Script script = liftedThenTurned("2").claim(ClaimSpec.of("nothing-strange"));
+
+        assertThat(script.survey().allHold()).isFalse();
+        assertThat(script.survey().findings().get(0).verdict()).isEqualTo(Survey.Verdict.UNTOLD);
+        assertThat(JudgedBySight.of(script.plan(), script.survey(), () -> true)
+                        .findings()
+                        .get(0)
+                        .verdict())
+                .isEqualTo(Survey.Verdict.UNTOLD);
     }
 
     @Test
@@ -212,7 +231,7 @@ class SeemingTest {
 
     private static Survey.Finding strange(Script script, ClaimSpec claim) {
         script.claim(claim);
-        return JudgedBySight.of(script.plan(), script.survey()).findings().stream()
+        return JudgedBySight.of(script.plan(), script.survey(), () -> false).findings().stream()
                 .filter(finding -> finding.condition().kind() == Condition.Kind.CLAIM)
                 .findFirst()
                 .orElseThrow();
@@ -496,7 +515,8 @@ class SeemingTest {
                             .visiting()
                             .withExhaustiveUpTo(0)
                             .withSample(1, 1));
-            List<Survey.Finding> findings = JudgedBySight.of(script.plan(), one).findings();
+            List<Survey.Finding> findings =
+                    JudgedBySight.of(script.plan(), one, () -> false).findings();
             Survey.Finding nothing = findings.get(findings.size() - 1);
             assertThat(nothing.verdict()).as(demo.title()).isIn(Survey.Verdict.ALWAYS, Survey.Verdict.UNTOLD);
             assertThat(nothing.failing()).as(demo.title()).isNull();
