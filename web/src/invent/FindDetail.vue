@@ -78,7 +78,12 @@ function slackOf(step: number): string {
   const slack = props.found.slacks.find((each) => each.step === step)
   const number = Object.values(props.found.steps[step]!.settings).find((text) => /^\d+$/.test(text))
   return slack && number
-    ? t('invent.findDetail.slack', { number, step: step + 1, low: slack.low, high: slack.high })
+    ? t(slack.stays ? 'invent.findDetail.slack' : 'invent.findDetail.slackMoves', {
+        number,
+        step: step + 1,
+        low: slack.low,
+        high: slack.high,
+      })
     : ''
 }
 </script>

@@ -30,6 +30,8 @@ import { useFinds } from './useFinds'
 /** How often it is asked what was found. */
 const ASK_EVERY_MS = 800
 const LARGEST = 52
+/** So much of a title leaves room for what is put before it. */
+const LONGEST_TITLE = 80
 
 const catalogue = useCatalogue()
 const router = useRouter()
@@ -59,20 +61,32 @@ const played = computed<PlayedWorld>(() => ({
 }))
 const listed = computed(() => sorted(soFar.value?.found ?? [], column.value))
 const selected = computed(() => picked.value ?? listed.value[0])
-const wrongNumbers = computed(() =>
-  numbers.value.split(/[\s,]+/).some((n) => n !== '' && !(/^\d+$/.test(n) && +n >= 1 && +n <= LARGEST)),
+const written = computed(() => numbers.value.split(/[\s,]+/).filter((n) => n !== ''))
+const wrongNumbers = computed(() => written.value.some((n) => !(/^\d+$/.test(n) && +n >= 1 && +n <= LARGEST)))
+
+/** What is asked for, its routine told what it is an answer to: so it is found again on a shelf. */
+const sought = computed<Question | undefined>(() => {
+  const { routine, steps, choices } = question.value ?? {}
+  return (
+    routine && {
+      ...question.value!,
+      routine: {
+        ...routine,
+        summary: t('invent.inventView.asked', { title: routine.title, steps, choices }),
+      },
+      numbers: written.value.map(Number),
+    }
+  )
+})
+/** Whether it is the same question as before, of which not all is found yet. */
+const goesOn = computed(
+  () => !!soFar.value && !soFar.value.done && JSON.stringify(sought.value) === JSON.stringify(asked.value),
 )
 
 const { running, share, failure, start, stop } = useComputation(async (computation) => {
   const mine = ++round
-  const now = {
-    ...question.value!,
-    numbers: numbers.value
-      .split(/[\s,]+/)
-      .filter((n) => n !== '')
-      .map(Number),
-  }
-  if (JSON.stringify(now) !== JSON.stringify(asked.value)) {
+  const now = sought.value!
+  if (!goesOn.value) {
     asked.value = now
     soFar.value = undefined
     picked.value = undefined
@@ -132,7 +146,12 @@ function fromQuestion(index: number): void {
 /** The question of before, of a routine from one of its steps on. */
 async function fromRoutine(id: string, after?: string): Promise<void> {
   const stored = await answered(api.GET('/api/routines/{id}', { params: { path: { id } } }))
-  const routine = stored.routine
+  if (begun.value !== id) {
+    // Something else was chosen meanwhile.
+    return
+  }
+  const title = t('invent.inventView.foundFrom', { title: stored.routine.title.slice(0, LONGEST_TITLE) })
+  const routine = { ...stored.routine, title }
   const last = after ?? routine.steps.at(-1)?.id ?? ''
   const role = routine.roles[0]?.letter
   const goal: ClaimSpec = {
@@ -337,7 +356,7 @@ useViewKeys([{ keys: '?', does: t('moves.movesView.theseKeys') }])
         </p>
         <div class="flex gap-2">
           <button type="submit" class="btn-main" :disabled="running || wrongNumbers">
-            {{ soFar && !soFar.done ? $t('invent.inventView.goOn') : $t('invent.inventView.find') }}
+            {{ goesOn ? $t('invent.inventView.goOn') : $t('invent.inventView.find') }}
           </button>
           <button v-if="running" type="button" class="btn" @click="end">
             {{ $t('invent.inventView.stop') }}

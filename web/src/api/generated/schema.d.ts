@@ -3125,6 +3125,8 @@ export interface components {
             high: number;
             /** Format: int32 */
             low: number;
+            /** @description whether the claim is so with all of them; otherwise the card lies at another place with another number */
+            stays: boolean;
             /** Format: int32 */
             step: number;
         };
@@ -3334,10 +3336,11 @@ export interface components {
             computation?: string;
             routine: components["schemas"]["RoutineDocument"];
         };
-        /** @description <code>best</code> is 0 when nothing ever holds. */
+        /** @description <code>best</code> is 0 when nothing ever holds; <code>left</code> are claims that eyes decide, which were not looked at. */
         SweepDocument: {
             /** Format: int32 */
             best: number;
+            left: string[];
             points: components["schemas"]["PointDocument"][];
             stopped: boolean;
         };
