@@ -207,7 +207,10 @@ function tried(found: Bridge): string {
                 {{
                   way.share === 1
                     ? $t('bench.bridgeDialog.alwaysWorks')
-                    : $t('bench.bridgeDialog.worksInOfTheWays', { share: percent(way.share) })
+                    : $t(
+                        way.sampled ? 'bench.bridgeDialog.worksInAtLeast' : 'bench.bridgeDialog.worksInOfTheWays',
+                        { share: percent(way.share) },
+                      )
                 }}
               </span>
             </p>

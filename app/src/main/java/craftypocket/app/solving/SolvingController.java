@@ -8,14 +8,14 @@ import craftypocket.app.routines.RoutineDocument;
 import craftypocket.app.routines.RoutineDocument.SpecDocument;
 import craftypocket.app.routines.RoutineDocument.StepDocument;
 import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.invent.Bridge;
+import craftypocket.core.invent.BridgeFinder;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.moves.Move;
 import craftypocket.core.read.Plan;
 import craftypocket.core.read.PlanReader;
 import craftypocket.core.routine.Routine;
 import craftypocket.core.run.World;
-import craftypocket.core.solve.Bridge;
-import craftypocket.core.solve.BridgeFinder;
 import craftypocket.core.solve.SlipDiagnosis;
 import craftypocket.core.solve.Sweep;
 import craftypocket.core.solve.Unknown;
@@ -114,13 +114,20 @@ class SolvingController {
     record BridgeDocument(
             @NotNull String outcome, @NotNull List<WayDocument> ways, int tried, int within, int moves, int leftOut) {}
 
+    /**
+     * Moves that lead there.
+     *
+     * @param share in which part of all ways of the routine they do, and each move is what it should be
+     * @param sampled whether not all ways were gone through; the share is then what it is at least
+     */
     record WayDocument(
             @NotNull List<StepDocument> steps,
             @NotNull List<String> names,
             int difficulty,
             int secret,
             int oddity,
-            double share) {}
+            double share,
+            boolean sampled) {}
 
     /**
      * A run that did not come out.
@@ -244,7 +251,8 @@ class SolvingController {
                 way.difficulty(),
                 way.secret(),
                 way.oddity(),
-                way.share());
+                way.share(),
+                way.sampled());
     }
 
     /** Which slips would explain what was really there in the end. */

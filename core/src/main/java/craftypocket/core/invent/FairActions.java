@@ -9,13 +9,10 @@ import craftypocket.core.moves.Profile;
 import craftypocket.core.routine.Step;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Option;
-import craftypocket.core.settings.OptionSetting;
-import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -90,30 +87,16 @@ final class FairActions {
     }
 
     private void add(Move move, boolean freely) {
-        List<Map<String, String>> ways = new ArrayList<>(List.of(Map.of()));
-        Optional<AmountSetting> amount = Optional.empty();
-        for (Setting setting : move.settings().all()) {
-            if (setting instanceof AmountSetting found) {
-                amount = Optional.of(found);
-                ways = with(ways, setting, freely ? List.of(FREELY, middle) : amounts());
-            } else if (setting instanceof PlaceSetting) {
-                ways = with(ways, setting, piles);
-            } else if (setting instanceof OptionSetting) {
-                ways = with(
-                        ways,
-                        setting,
-                        setting.options().stream()
-                                .filter(option -> option != Dealing.UP)
-                                .map(Option::name)
-                                .toList());
-            }
-        }
+        Optional<AmountSetting> amount = move.settings().all().stream()
+                .filter(AmountSetting.class::isInstance)
+                .map(AmountSetting.class::cast)
+                .findFirst();
         boolean theirs = move.profile().actor() == Profile.Actor.SPECTATOR;
         if (freely ? amount.isEmpty() : theirs && amount.isPresent()) {
             // What people do to cards they do as they like.
             return;
         }
-        for (Map<String, String> settings : ways) {
+        for (Map<String, String> settings : Settings.each(move, setting -> texts(setting, freely))) {
             String id = "action" + all.size();
             all.add(new Step(id, move.id(), settings, Optional.empty()));
             boolean counted =
@@ -124,6 +107,18 @@ final class FairActions {
         }
     }
 
+    private List<String> texts(Setting setting, boolean freely) {
+        return switch (setting.kind()) {
+            case AMOUNT -> freely ? List.of(FREELY, middle) : amounts();
+            case PLACE -> piles;
+            default ->
+                setting.options().stream()
+                        .filter(option -> option != Dealing.UP)
+                        .map(Option::name)
+                        .toList();
+        };
+    }
+
     private List<String> amounts() {
         List<String> texts = new ArrayList<>();
         question.numbers().forEach(number -> texts.add(String.valueOf(number)));
@@ -131,20 +126,5 @@ final class FairActions {
         remembered.forEach(amount -> texts.add("as " + amount));
         piles.stream().skip(1).forEach(pile -> texts.add("size of " + pile));
         return texts;
-    }
-
-    private static List<Map<String, String>> with(List<Map<String, String>> ways, Setting setting, List<String> texts) {
-        List<Map<String, String>> more = new ArrayList<>();
-        for (Map<String, String> way : ways) {
-            for (String text : texts) {
-                if (setting instanceof PlaceSetting && way.containsValue(text)) {
-                    continue;
-                }
-                Map<String, String> longer = new HashMap<>(way);
-                longer.put(setting.name(), text);
-                more.add(longer);
-            }
-        }
-        return more;
     }
 }

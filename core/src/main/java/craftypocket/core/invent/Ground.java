@@ -6,6 +6,8 @@ import craftypocket.core.layout.Reads;
 import craftypocket.core.read.Choice;
 import craftypocket.core.read.Plan;
 import craftypocket.core.read.PlannedStep;
+import craftypocket.core.run.Tracer;
+import craftypocket.core.run.World;
 import craftypocket.core.settings.Problem;
 import craftypocket.core.settings.ProblemsFound;
 import java.util.ArrayList;
@@ -43,7 +45,7 @@ final class Ground {
     private final boolean[] nameless;
     private final Reads kept = Reads.numbers();
     /** How many ways may be tried before it is too much. */
-    private long left;
+    private long left = Long.MAX_VALUE;
 
     private long[] prints = new long[MOST_STATES + 1];
 
@@ -83,6 +85,12 @@ final class Ground {
             throw refused("steps", "something in it depends on the names of cards", "Begin before names are read");
         }
         return states;
+    }
+
+    /** The usual way alone, in which whatever there is to tell is kept apart. */
+    List<Hands> usual() {
+        kept.add(Reads.everything());
+        return List.of(Tracer.surface(plan, World.USUAL));
     }
 
     /** Whether something was asked for that was not kept apart; it is from now on, and what was done before is to be done again. */

@@ -41,9 +41,6 @@ public final class Inventor {
     /** As many sets of states of a level are followed, for each number of choices. */
     private static final int BEAM = 240;
 
-    /** As many wait for the next level; then those are dropped that would not be followed. */
-    private static final int MOST_WAITING = 20 * BEAM;
-
     /** With more piles there are more ways to carry cards from one to another than can be tried. */
     private static final int MOST_PILES = 4;
 
@@ -63,13 +60,6 @@ public final class Inventor {
             .map(name -> new Place(Place.Kind.TABLE, name))
             .toList();
 
-    private record Node(List<Act> path, int choices, int spots, int states, long print, Set<Long> before) {
-
-        long key() {
-            return 31 * print + choices;
-        }
-    }
-
     private final Question question;
     private final Catalogue catalogue;
     private final Plan plan;
@@ -82,18 +72,13 @@ public final class Inventor {
     /** The piles that can be made on the way: the first one first, for the other way round is the same. */
     private final List<Place> fresh;
 
-    /** The sets of states that were followed. */
-    private final Set<Long> followed = new HashSet<>();
-
     private final Map<List<String>, Invention> found = new LinkedHashMap<>();
-    private List<Node> level;
-    /** By set of states and number of choices, those of the next level that are most promising so far. */
-    private final Map<Long, Node> next = new LinkedHashMap<>();
+    private final Levels levels;
 
-    private int at;
-    private volatile int length = 1;
-    private volatile int tried;
-    private volatile boolean done;
+    /** The node from which the last ends were reached, and these ends. */
+    private Levels.Node endsOf;
+
+    private final Set<Long> ends = new HashSet<>();
 
     /**
      * Reads the question.
@@ -120,8 +105,7 @@ public final class Inventor {
         actions = plan.more().stream().map(Act::of).toList();
         start = ground.start();
         jury = new Jury(question, catalogue, question.beginning(), plan, goal, roles);
-        Node root = new Node(List.of(), 0, 0, start.size(), ground.print(start), Set.of());
-        level = List.of(root);
+        levels = new Levels(ground, start, actions, question.steps(), MOST_TRIED, new Fair());
     }
 
     private void requireAskable() {
@@ -185,17 +169,17 @@ public final class Inventor {
 
     /** How the search ended, if it did. */
     public boolean done() {
-        return done;
+        return levels.done();
     }
 
     /** How many steps it tried on sets of states. */
     public int tried() {
-        return tried;
+        return levels.tried();
     }
 
     /** How many steps the procedures have that are being tried. */
     public int length() {
-        return Math.min(length, question.steps());
+        return levels.length();
     }
 
     /** How many different actions there are. */
@@ -217,99 +201,75 @@ public final class Inventor {
 
     /** Searches, or goes on where it was stopped. */
     public void search(Effort effort) {
-        while (!done && !effort.stopped()) {
-            if (at < level.size() && tried < MOST_TRIED && found.size() < MOST_FOUND) {
-                expand(level.get(at));
-                at++;
-                effort.reached(Math.max((double) tried / MOST_TRIED, (double) (length - 1) / question.steps()));
-            } else if (length < question.steps()
-                    && tried < MOST_TRIED
-                    && found.size() < MOST_FOUND
-                    && !next.isEmpty()) {
-                level = best(next.values());
-                next.clear();
-                level.forEach(node -> followed.add(node.key()));
-                at = 0;
-                length++;
-            } else {
-                done = true;
-            }
-        }
+        levels.search(effort);
     }
 
-    /** Of each number of choices those that are most promising. */
-    private List<Node> best(Collection<Node> all) {
-        Map<Integer, List<Node>> byChoices = new TreeMap<>(Comparator.reverseOrder());
-        all.forEach(node -> byChoices
-                .computeIfAbsent(Math.min(node.choices(), question.choices() + 1), any -> new ArrayList<>())
-                .add(node));
-        Comparator<Node> promising = Comparator.comparingInt(Node::spots)
-                .thenComparingInt(Node::states)
-                .thenComparingLong(node -> node.print() * (2 * question.seed() + 1));
-        return byChoices.values().stream()
-                .flatMap(nodes -> nodes.stream().sorted(promising).limit(BEAM))
-                .sorted(promising)
-                .toList();
-    }
+    /** Seeks what nobody minds, in which people choose as often as is asked. */
+    private final class Fair implements Levels.Seeker {
 
-    private void expand(Node node) {
-        List<Hands> states = states(node.path());
-        Set<Long> ends = new HashSet<>();
-        boolean last = node.path().size() + 1 == question.steps();
-        for (Act act : actions) {
-            if (!needed(node, act)
-                    || makesSecondBeforeFirst(states, act)
-                    || (act.chooses() && !act.counted() && !ground.moves(states, act, roles))) {
-                continue;
+        @Override
+        public boolean tries(Levels.Node node, List<Hands> states, Act act) {
+            return needed(node, act)
+                    && !makesSecondBeforeFirst(states, act)
+                    && (!act.chooses() || act.counted() || ground.moves(states, act, roles));
+        }
+
+        /** Enough steps must be left for the choices that are asked for. */
+        private boolean needed(Levels.Node node, Act act) {
+            int left = question.steps() - node.path().size() - 1;
+            boolean secret = act.step().move().profile().secret();
+            long secrets = node.path().stream()
+                    .filter(done -> done.step().move().profile().secret())
+                    .count();
+            return choices(node, act) + left >= question.choices() && (!secret || secrets < question.secret());
+        }
+
+        private static int choices(Levels.Node node, Act act) {
+            return node.choices() + (act.chooses() ? 1 : 0);
+        }
+
+        @Override
+        public Levels.Look look(Levels.Node from, Act act, boolean last) {
+            return new FairLook(choices(from, act) >= question.choices(), last);
+        }
+
+        @Override
+        public void reached(Levels.Node from, Act act) {
+            if (from != endsOf) {
+                endsOf = from;
+                ends.clear();
             }
-            tried++;
-            Look look = new Look(last);
-            boolean possible = ground.each(states, act, look::at);
-            if (!possible || look.spoilt || look.carries || look.prints.tooMany()) {
-                continue;
-            }
-            int choices = node.choices() + (act.chooses() ? 1 : 0);
-            if (look.holds && choices >= question.choices()) {
-                List<Act> path = with(node.path(), act);
-                if (ends.add(ground.print(states(path)))) {
-                    judge(path);
-                }
-                continue;
-            }
-            if (last) {
-                continue;
-            }
-            long print = look.prints.number();
-            if (!node.before().contains(print) && print != node.print()) {
-                Set<Long> before = new HashSet<>(node.before());
-                before.add(node.print());
-                int spots = Math.min(look.spots.size(), look.fromBottom.size());
-                await(new Node(with(node.path(), act), choices, spots, look.prints.count(), print, before));
+            List<Act> path = Levels.with(from.path(), act);
+            if (ends.add(ground.print(levels.states(path)))) {
+                judge(path);
             }
         }
-    }
 
-    /** Keeps a node for the next level, as long as it is among the most promising ones. */
-    private void await(Node node) {
-        if (!followed.contains(node.key())) {
-            next.putIfAbsent(node.key(), node);
+        /** Of each number of choices those that are most promising. */
+        @Override
+        public List<Levels.Node> best(Collection<Levels.Node> all) {
+            Map<Integer, List<Levels.Node>> byChoices = new TreeMap<>(Comparator.reverseOrder());
+            all.forEach(node -> byChoices
+                    .computeIfAbsent(Math.min(node.choices(), question.choices() + 1), any -> new ArrayList<>())
+                    .add(node));
+            Comparator<Levels.Node> promising = Comparator.comparingInt(Levels.Node::spots)
+                    .thenComparingInt(Levels.Node::states)
+                    .thenComparingLong(node -> node.print() * (2 * question.seed() + 1));
+            return byChoices.values().stream()
+                    .flatMap(nodes -> nodes.stream().sorted(promising).limit(BEAM))
+                    .sorted(promising)
+                    .toList();
         }
-        if (next.size() > MOST_WAITING) {
-            List<Node> best = best(next.values());
-            next.clear();
-            best.forEach(each -> next.put(each.key(), each));
-        }
-    }
 
-    /** Enough steps must be left for the choices that are asked for. */
-    private boolean needed(Node node, Act act) {
-        int left = question.steps() - node.path().size() - 1;
-        int choices = node.choices() + (act.chooses() ? 1 : 0);
-        boolean secret = act.step().move().profile().secret();
-        long secrets = node.path().stream()
-                .filter(done -> done.step().move().profile().secret())
-                .count();
-        return choices + left >= question.choices() && (!secret || secrets < question.secret());
+        @Override
+        public boolean enough() {
+            return found.size() >= MOST_FOUND;
+        }
+
+        @Override
+        public void levelDone() {
+            // Each is judged as it is found.
+        }
     }
 
     private boolean makesSecondBeforeFirst(List<Hands> states, Act act) {
@@ -319,16 +279,6 @@ public final class Inventor {
                 && states.stream()
                         .anyMatch(hands -> fresh.stream()
                                 .allMatch(place -> hands.size(hands.places().indexOf(place)) == 0));
-    }
-
-    private List<Hands> states(List<Act> path) {
-        List<Hands> states = start;
-        for (Act act : path) {
-            List<Hands> after = new ArrayList<>();
-            ground.after(states, act, after);
-            states = after;
-        }
-        return states;
     }
 
     private void judge(List<Act> path) {
@@ -343,29 +293,26 @@ public final class Inventor {
         });
     }
 
-    private static List<Act> with(List<Act> path, Act act) {
-        List<Act> longer = new ArrayList<>(path);
-        longer.add(act);
-        return List.copyOf(longer);
-    }
+    /** Leaves what only carries a pile away, and what turns cards over. */
+    private final class FairLook extends Levels.Look {
 
-    /** Looks at what comes of a step in all states. */
-    private final class Look {
-
-        private final Ground.Prints prints = ground.new Prints();
         private final Set<Long> spots = new HashSet<>();
         private final Set<Long> fromBottom = new HashSet<>();
         private final boolean last;
         private final int up = ups(start.get(0));
-        private boolean holds = true;
+        private boolean holds;
         private boolean spoilt;
         /** Whether in every state a whole pile is only put somewhere else. */
         private boolean carries = true;
 
-        Look(boolean last) {
+        /** @param chosen whether people choose as often by then as is asked */
+        FairLook(boolean chosen, boolean last) {
+            super(ground);
             this.last = last;
+            holds = chosen;
         }
 
+        @Override
         boolean at(Hands before, Hands after) {
             carries = carries && carriesAPile(before, after);
             spots.add(Ground.spots(after, roles, false));
@@ -373,6 +320,21 @@ public final class Inventor {
             holds &= question.anywhere() ? spots.size() == 1 && after.spotOf(roles[0]) >= 0 : goal.holds(after);
             spoilt = roles.length > 0 && ups(after) != up;
             return !spoilt && (last ? holds : prints.add(after));
+        }
+
+        @Override
+        boolean useless() {
+            return spoilt || carries;
+        }
+
+        @Override
+        boolean holds() {
+            return holds;
+        }
+
+        @Override
+        int spots() {
+            return Math.min(spots.size(), fromBottom.size());
         }
     }
 

@@ -24,8 +24,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Says which of the procedures that reach the end are worth showing: no step can be left out, each choice matters, and the survey proves
@@ -197,30 +200,21 @@ final class Jury {
 
     /** Whether some steps in which nobody chooses can be left out together, and the end is reached all the same. */
     private boolean stepTooMany(List<Act> path) {
-        List<Integer> plain = new ArrayList<>();
-        for (int i = 0; i < path.size(); i++) {
-            if (!path.get(i).chooses()) {
-                plain.add(i);
-            }
-        }
-        for (int some = 1; some < 1 << plain.size(); some++) {
-            Set<Integer> left = new HashSet<>();
-            for (int i = 0; i < plain.size(); i++) {
-                if ((some >>> i & 1) != 0) {
-                    left.add(plain.get(i));
-                }
-            }
-            List<Act> shorter = new ArrayList<>();
-            for (int i = 0; i < path.size(); i++) {
-                if (!left.contains(i)) {
-                    shorter.add(path.get(i));
-                }
-            }
-            if (reaches(shorter)) {
-                return true;
-            }
-        }
-        return false;
+        return someLeftOut(path, act -> !act.chooses()).anyMatch(this::reaches);
+    }
+
+    /** A path without some of these steps, in each way. */
+    static Stream<List<Act>> someLeftOut(List<Act> path, Predicate<Act> these) {
+        int may = IntStream.range(0, path.size())
+                .filter(i -> these.test(path.get(i)))
+                .map(i -> 1 << i)
+                .sum();
+        return IntStream.range(1, 1 << path.size())
+                .filter(left -> (left & ~may) == 0)
+                .mapToObj(left -> IntStream.range(0, path.size())
+                        .filter(i -> (left >>> i & 1) == 0)
+                        .mapToObj(path::get)
+                        .toList());
     }
 
     /** Whether with another number of each choice the cards that are asked for lie elsewhere for a while, or a later step is another. */

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Remembers how far a computation said it was. */
-final class Told implements Effort {
+public final class Told implements Effort {
 
     private final List<Double> shares = new ArrayList<>();
 
@@ -18,7 +18,7 @@ final class Told implements Effort {
         shares.add(share);
     }
 
-    List<Double> shares() {
+    public List<Double> shares() {
         return shares;
     }
 }

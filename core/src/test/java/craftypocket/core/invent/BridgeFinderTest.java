@@ -1,18 +1,24 @@
-package craftypocket.core.solve;
+package craftypocket.core.invent;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.junit.jupiter.params.provider.Arguments.arguments;
 
 import craftypocket.core.Script;
 import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.moves.AllMoves;
+import craftypocket.core.read.Condition;
 import craftypocket.core.routine.Step;
 import craftypocket.core.run.Survey;
+import craftypocket.core.solve.Told;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class BridgeFinderTest {
 
@@ -70,19 +76,110 @@ class BridgeFinderTest {
                 .allMatch(step -> Integer.parseInt(step.settings().get("count")) <= 16);
     }
 
-    @Test
-    void every_way_that_is_offered_is_true_when_it_is_done() {
-        Script script = Script.deck(20).key("K", "AS", 7).selection("A", "Ines").step("follow-card", "at", "12");
-        ClaimSpec beside = ClaimSpec.of("directly-below", "role", "A", "of", "K");
+    /** Four aces lie in the other hand, and a break is held under three of the deck. */
+    private static Script aces() {
+        return Script.deck(52)
+                .key("K", "AS", 1)
+                .key("L", "2S", 5)
+                .step("lift-packet", "count", "4", "to", "other-hand")
+                .step("hold-break", "depth", "3");
+    }
 
-        Bridge bridge = find(script, beside);
+    /** A card was taken from anywhere, and the bottom card is known. */
+    private static Script out() {
+        return Script.deck(52).key("K", "AS", 52).selection("A", "Ines").step("spread-pick", "at", "20");
+    }
+
+    static Stream<Arguments> what_one_move_does() {
+        Script force = Script.deck(52).key("F", "AS", 1).selection("A", "Ines");
+        Script top = Script.deck(52).key("K", "AS", 1).key("B", "2S", 30);
+        return Stream.of(
+                // Of a packet of four and three cards added, the first of the three comes second: the packet’s last
+                // lies on it.
+                arguments("add-on", aces(), ClaimSpec.of("position", "role", "L", "nth", "2")),
+                // Counted one by one into the other hand four cards lie in the other order.
+                arguments(
+                        "count-beats", aces(), ClaimSpec.of("position", "role", "K", "nth", "4", "pile", "other-hand")),
+                arguments(
+                        "wrist-turn", aces(), ClaimSpec.of("position", "role", "K", "nth", "4", "pile", "other-hand")),
+                arguments(
+                        "visible-change",
+                        aces(),
+                        ClaimSpec.of("position", "role", "K", "nth", "4", "pile", "other-hand")),
+                arguments("force-slip", force, ClaimSpec.of("seen", "face", "F")),
+                arguments("return-drop-key", out(), ClaimSpec.of("directly-below", "role", "A", "of", "K")),
+                arguments("jog-control", out(), ClaimSpec.of("position", "role", "A", "nth", "1")),
+                arguments("drop-packet", out(), ClaimSpec.of("position", "role", "A", "nth", "1")),
+                // The top card is run onto the other, and the rest thrown on: 29 lie above it in one chunk.
+                arguments("overhand-top-to-bottom", top, ClaimSpec.of("directly-below", "role", "K", "of", "B")),
+                // 17 from the bottom: 17 are drawn off first, as a setting of two words.
+                arguments(
+                        "overhand",
+                        Script.deck(52).key("K", "AS", 1),
+                        ClaimSpec.of("position", "role", "K", "nth", "17", "from", "bottom")));
+    }
+
+    @ParameterizedTest
+    @MethodSource("what_one_move_does")
+    void forces_returns_counts_switches_and_packets_beside_the_deck_are_answers(
+            String move, Script script, ClaimSpec goal) {
+        assertThat(singles(find(script, goal))).contains(move);
+    }
+
+    @ParameterizedTest
+    @MethodSource("what_one_move_does")
+    void every_way_that_is_offered_is_true_when_it_is_done(String move, Script script, ClaimSpec goal) {
+        int before = script.routine().steps().size();
+        Bridge bridge = find(script, goal);
 
         assertThat(bridge.ways()).isNotEmpty();
         for (Bridge.Way way : bridge.ways()) {
             Script done = Script.from(script.routine());
             way.steps().forEach(done::step);
-            assertThat(done.claim(beside).verdict(0).verdict()).as("%s", way).isEqualTo(Survey.Verdict.ALWAYS);
+            Survey survey = done.claim(goal).survey();
+            assertThat(survey.findings())
+                    .as("%s", way)
+                    .filteredOn(finding -> finding.condition().kind() == Condition.Kind.CLAIM
+                            || finding.condition().step() >= before)
+                    .extracting(Survey.Finding::verdict)
+                    .allMatch(verdict -> way.share() < 1 || verdict == Survey.Verdict.ALWAYS);
         }
+    }
+
+    @ParameterizedTest
+    @MethodSource("what_one_move_does")
+    void no_way_has_a_step_too_many(String move, Script script, ClaimSpec goal) {
+        for (Bridge.Way way : find(script, goal).ways()) {
+            for (int left = 0; left < way.steps().size() && way.steps().size() > 1; left++) {
+                Script shorter = Script.from(script.routine());
+                for (int i = 0; i < way.steps().size(); i++) {
+                    if (i != left) {
+                        shorter.step(way.steps().get(i));
+                    }
+                }
+                Survey.Finding finding = shorter.claim(goal).verdict(0);
+                assertThat(finding.verdict()).as("%s without %s", way, left).isNotEqualTo(Survey.Verdict.ALWAYS);
+            }
+        }
+    }
+
+    /** Another card that is made theirs is no way to bring theirs anywhere. */
+    @Test
+    void no_way_makes_another_card_theirs() {
+        Script script = Script.deck(20).key("K", "AS", 7).selection("A", "Ines").step("follow-card", "at", "12");
+
+        assertThat(find(script, ClaimSpec.of("position", "role", "A", "nth", "1")).ways().stream()
+                        .flatMap(way -> way.steps().stream()))
+                .isNotEmpty()
+                .noneMatch(
+                        step -> step.move().equals("follow-card") || step.move().equals("take-indifferent"));
+    }
+
+    @Test
+    void what_is_so_already_takes_a_move_that_keeps_it() {
+        Bridge bridge = find(Script.deck(8).key("K", "AS", 1), at("1", "top"));
+
+        assertThat(singles(bridge)).contains("false-cut");
     }
 
     @Test

@@ -1,4 +1,4 @@
-package craftypocket.core.solve;
+package craftypocket.core.invent;
 
 import craftypocket.core.routine.Step;
 import java.util.Comparator;
@@ -33,9 +33,10 @@ public record Bridge(Outcome outcome, List<Way> ways, int tried, int within, int
      * @param difficulty of the hardest of them
      * @param secret how many of them must not be noticed
      * @param oddity how far they are from what everybody does with cards: 0 looks natural
-     * @param share in which part of the worlds of the routine the claim then holds
+     * @param share in which part of the worlds of the routine the claim then holds, and each move is what it should be
+     * @param sampled whether not all worlds were gone through; the share is then what it is at least
      */
-    public record Way(List<Step> steps, int difficulty, int secret, int oddity, double share) {
+    public record Way(List<Step> steps, int difficulty, int secret, int oddity, double share, boolean sampled) {
 
         /** The shortest first; of these the one that works most often, then the easiest, then the most natural. */
         public static final Comparator<Way> ORDER = Comparator.comparingInt((Way way) -> way.steps.size())

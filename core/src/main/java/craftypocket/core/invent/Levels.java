@@ -1,0 +1,218 @@
+package craftypocket.core.invent;
+
+import craftypocket.core.layout.Hands;
+import craftypocket.core.solve.Effort;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * Goes level by level through the sets of states that steps lead to. Equal sets with as many choices are one node. Between two nodes it can
+ * be stopped, and goes on there when it is asked again: what is found, and in which order, depends on the question alone. Not for several
+ * threads, but for what it says of itself.
+ */
+final class Levels {
+
+    /**
+     * A set of states.
+     *
+     * @param path the steps that lead to it
+     * @param choices how many of them are free choices
+     * @param spots at how many places the cards lie that are asked for
+     * @param states how many they are
+     * @param print what tells them from others
+     * @param before the prints of the sets that were passed on the way
+     */
+    record Node(List<Act> path, int choices, int spots, int states, long print, Set<Long> before) {
+
+        private long key() {
+            return 31 * print + choices;
+        }
+    }
+
+    /** What comes of a step, in each state in turn. */
+    abstract static class Look {
+
+        final Ground.Prints prints;
+
+        Look(Ground ground) {
+            prints = ground.new Prints();
+        }
+
+        /** Looks at one of them; false ends it. */
+        abstract boolean at(Hands before, Hands after);
+
+        /** Whether the step is no use, whatever it leads to. */
+        abstract boolean useless();
+
+        /** Whether what is asked for is so in all states. */
+        abstract boolean holds();
+
+        /** At how many places the cards lie that are asked for. */
+        abstract int spots();
+    }
+
+    /** Somebody who looks for something. */
+    interface Seeker {
+
+        /** Whether a step is worth trying there. */
+        boolean tries(Node node, List<Hands> states, Act act);
+
+        /** @param last whether no step can come after this one */
+        Look look(Node from, Act act, boolean last);
+
+        /** Is told that a step leads from a node to what is asked for. */
+        void reached(Node from, Act act);
+
+        /** Those that are to be followed, the most promising first. */
+        List<Node> best(Collection<Node> nodes);
+
+        /** Whether so much was found that it is to end. */
+        boolean enough();
+
+        /** Is told that all steps of a level were tried. */
+        void levelDone();
+    }
+
+    /** As many nodes wait for the next level; then those are dropped that would not be followed. */
+    private static final int MOST_WAITING = 4_800;
+
+    private final Ground ground;
+    private final List<Hands> start;
+    private final List<Act> actions;
+    private final int steps;
+    private final int mostTried;
+    private final Seeker seeker;
+
+    /** The sets of states that were followed. */
+    private final Set<Long> followed = new HashSet<>();
+
+    private List<Node> level;
+    /** By set of states and number of choices, those of the next level that are most promising so far. */
+    private final Map<Long, Node> next = new LinkedHashMap<>();
+
+    private int at;
+    private volatile int length = 1;
+    private volatile int tried;
+    private volatile boolean done;
+
+    /**
+     * @param steps how many steps a path has at most
+     * @param mostTried with so many tries it ends
+     */
+    Levels(Ground ground, List<Hands> start, List<Act> actions, int steps, int mostTried, Seeker seeker) {
+        this.ground = ground;
+        this.start = start;
+        this.actions = actions;
+        this.steps = steps;
+        this.mostTried = mostTried;
+        this.seeker = seeker;
+        Node root = new Node(List.of(), 0, 0, start.size(), ground.print(start), Set.of());
+        followed.add(root.key());
+        level = List.of(root);
+    }
+
+    boolean done() {
+        return done;
+    }
+
+    /** How many steps it tried on sets of states. */
+    int tried() {
+        return tried;
+    }
+
+    /** How many steps the paths have that are being tried. */
+    int length() {
+        return length;
+    }
+
+    /** Whether it ended since it had tried enough, and not since there was no more to try. */
+    boolean exhausted() {
+        return tried >= mostTried;
+    }
+
+    /** Searches, or goes on where it was stopped. */
+    void search(Effort effort) {
+        while (!done && !effort.stopped()) {
+            boolean more = !exhausted() && !seeker.enough();
+            if (at < level.size() && more) {
+                expand(level.get(at));
+                at++;
+                effort.reached(Math.min(1, Math.max((double) tried / mostTried, (double) (length - 1) / steps)));
+                continue;
+            }
+            seeker.levelDone();
+            if (length < steps && more && !seeker.enough() && !next.isEmpty()) {
+                level = seeker.best(next.values());
+                next.clear();
+                level.forEach(node -> followed.add(node.key()));
+                at = 0;
+                length++;
+            } else {
+                done = true;
+            }
+        }
+    }
+
+    private void expand(Node node) {
+        List<Hands> states = states(node.path());
+        boolean last = node.path().size() + 1 == steps;
+        for (Act act : actions) {
+            if (!seeker.tries(node, states, act)) {
+                continue;
+            }
+            Look look = seeker.look(node, act, last);
+            boolean possible = ground.each(states, act, look::at);
+            tried++;
+            if (!possible || look.useless() || look.prints.tooMany()) {
+                continue;
+            }
+            if (look.holds()) {
+                seeker.reached(node, act);
+            } else if (!last) {
+                await(node, act, look);
+            }
+        }
+    }
+
+    /** Keeps a node for the next level, as long as it is among the most promising ones. */
+    private void await(Node node, Act act, Look look) {
+        long print = look.prints.number();
+        if (print == node.print() || node.before().contains(print)) {
+            return;
+        }
+        Set<Long> before = new HashSet<>(node.before());
+        before.add(node.print());
+        int choices = node.choices() + (act.chooses() ? 1 : 0);
+        Node reached = new Node(with(node.path(), act), choices, look.spots(), look.prints.count(), print, before);
+        if (!followed.contains(reached.key())) {
+            next.putIfAbsent(reached.key(), reached);
+        }
+        if (next.size() > MOST_WAITING) {
+            List<Node> best = seeker.best(next.values());
+            next.clear();
+            best.forEach(each -> next.put(each.key(), each));
+        }
+    }
+
+    /** The states that a path leads to. */
+    List<Hands> states(List<Act> path) {
+        List<Hands> states = start;
+        for (Act act : path) {
+            List<Hands> after = new ArrayList<>();
+            ground.after(states, act, after);
+            states = after;
+        }
+        return states;
+    }
+
+    static List<Act> with(List<Act> path, Act act) {
+        List<Act> longer = new ArrayList<>(path);
+        longer.add(act);
+        return List.copyOf(longer);
+    }
+}
