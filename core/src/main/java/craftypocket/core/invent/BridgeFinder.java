@@ -56,7 +56,7 @@ public final class BridgeFinder {
     /** Of each choice that a move leaves open so many numbers are tried in the search. */
     private static final int NUMBERS = 3;
 
-    /** As many layouts of a level are gone on from. */
+    /** As many layouts of a level are gone on from, all in one round: the shortest ways come first. */
     private static final int BEAM = 1_000;
 
     private static final SurveyOptions SURVEYED =
@@ -103,8 +103,8 @@ public final class BridgeFinder {
         Ground ground = new Ground(plan, NUMBERS);
         List<Hands> start = ground.usual();
         Any any = new Any(plan, ground, start, effort);
-        Levels levels =
-                new Levels(ground, start, plan.more().stream().map(Act::of).toList(), MOST_MOVES, MOST_TRIED, any);
+        Levels levels = new Levels(
+                ground, start, plan.more().stream().map(Act::of).toList(), MOST_MOVES, MOST_TRIED, BEAM, BEAM, any);
         levels.search(effort);
         any.levelDone();
         boolean all = levels.done() && !levels.exhausted();
@@ -158,10 +158,10 @@ public final class BridgeFinder {
 
         /** The easiest first. */
         @Override
-        public List<Levels.Node> best(Collection<Levels.Node> nodes) {
+        public List<Levels.Node> best(Collection<Levels.Node> nodes, int most) {
             return nodes.stream()
                     .sorted(Comparator.comparingInt(node -> cost(node.path())))
-                    .limit(BEAM)
+                    .limit(most)
                     .toList();
         }
 

@@ -33,9 +33,6 @@ final class Ground {
     /** As many ways from the states of one moment to those of the next are tried. */
     private static final int MOST_WAYS = 6_000;
 
-    /** More than the spots of all places together. */
-    private static final int MOST_SPOTS = 4096;
-
     private final Plan plan;
     /** Of each choice so many numbers are taken. */
     private final int numbers;
@@ -193,27 +190,19 @@ final class Ground {
         return true;
     }
 
-    /**
-     * Whether it depends on what is chosen where the cards of some roles lie: as counted from the top, and as counted from the bottom, for
-     * what is put on a pile or under it alone moves none of its cards.
-     */
+    /** Whether it depends on what is chosen where the cards of some roles lie. */
     boolean moves(List<Hands> states, Act choice, int[] roles) {
-        if (roles.length == 0) {
-            return true;
-        }
         for (Hands state : states) {
-            Set<Long> fromTop = new HashSet<>();
-            Set<Long> fromBottom = new HashSet<>();
+            Spots spots = new Spots(roles);
             each(List.of(state), choice, (before, after) -> {
-                fromTop.add(spots(after, roles, false));
-                fromBottom.add(spots(after, roles, true));
-                return fromTop.size() < 2 || fromBottom.size() < 2;
+                spots.add(after);
+                return spots.count() < 2;
             });
-            if (fromTop.size() > 1 && fromBottom.size() > 1) {
+            if (spots.count() > 1) {
                 return true;
             }
         }
-        return false;
+        return roles.length == 0;
     }
 
     /** A number that tells sets of states apart, whatever their order. */
@@ -231,7 +220,7 @@ final class Ground {
             state.canonical(canonical, nameless, kept);
             long lie =
                     ByteHash.of(canonical, 0, state.placeCount() * (plan.pack().size() + 1));
-            piles.add(31 * lie + spots(state, roles, false));
+            piles.add(31 * lie + Spots.of(state, roles));
         }
         return piles;
     }
@@ -282,21 +271,5 @@ final class Ground {
             }
             return number;
         }
-    }
-
-    /**
-     * Where the cards of some roles lie, as one number.
-     *
-     * @param fromBottom whether their places are counted from the bottom
-     */
-    static long spots(Hands hands, int[] roles, boolean fromBottom) {
-        long spots = 0;
-        for (int role : roles) {
-            int spot = hands.spotOf(role);
-            int place = fromBottom && spot >= 0 ? hands.placeOf(hands.cardOf(role)) : -1;
-            int from = place < 0 ? spot : spot + hands.size(place) - 2 * hands.positionOf(place, role);
-            spots = spots * MOST_SPOTS + from + 1;
-        }
-        return spots;
     }
 }

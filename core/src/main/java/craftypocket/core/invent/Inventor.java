@@ -18,8 +18,10 @@ import craftypocket.core.settings.Setting;
 import craftypocket.core.solve.Effort;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -31,15 +33,16 @@ import java.util.stream.Stream;
 /**
  * Finds procedures in which people choose freely and the end is the same all the same.
  *
- * <p>A node is the set of all states that some steps lead to; equal sets with as many choices are one node. They are gone through level by
- * level, at most {@link #BEAM} of each number of choices at a level: those first in which the cards that are asked for lie at fewest places.
- * Whatever reaches the end is handed to a {@link Jury}. Between two nodes it can be stopped, and goes on there when it is asked again: what
- * is found, and in which order, depends on the question alone.
+ * <p>A node is the set of all states that some steps lead to. {@link Levels} goes through them: those first in which the cards that are
+ * asked for lie at fewest places, as many of each number of choices. Whatever reaches the end is handed to a {@link Jury}.
  */
 public final class Inventor {
 
-    /** As many sets of states of a level are followed, for each number of choices. */
-    private static final int BEAM = 240;
+    /** As many sets of states of a level are followed in the first round, for each number of choices. */
+    private static final int NARROW = 4;
+
+    /** As many in the last: 252 in all rounds. */
+    private static final int WIDE = 128;
 
     /** With more piles there are more ways to carry cards from one to another than can be tried. */
     private static final int MOST_PILES = 4;
@@ -105,7 +108,7 @@ public final class Inventor {
         actions = plan.more().stream().map(Act::of).toList();
         start = ground.start();
         jury = new Jury(question, catalogue, question.beginning(), plan, goal, roles);
-        levels = new Levels(ground, start, actions, question.steps(), MOST_TRIED, new Fair());
+        levels = new Levels(ground, start, actions, question.steps(), MOST_TRIED, NARROW, WIDE, new Fair());
     }
 
     private void requireAskable() {
@@ -207,6 +210,37 @@ public final class Inventor {
     /** Seeks what nobody minds, in which people choose as often as is asked. */
     private final class Fair implements Levels.Seeker {
 
+        /** The steps that make the second new pile and not the first. */
+        private final Set<Act> second = Collections.newSetFromMap(new IdentityHashMap<>());
+
+        /** The states that were last asked about, and whether neither of the new piles is there in some of them. */
+        private List<Hands> asked;
+
+        private boolean fresher;
+
+        Fair() {
+            actions.stream()
+                    .filter(act -> act.step()
+                            .step()
+                            .settings()
+                            .containsValue(fresh.get(1).text()))
+                    .filter(act -> !act.step()
+                            .step()
+                            .settings()
+                            .containsValue(fresh.get(0).text()))
+                    .forEach(second::add);
+        }
+
+        private boolean makesSecondBeforeFirst(List<Hands> states, Act act) {
+            if (states != asked) {
+                asked = states;
+                fresher = states.stream()
+                        .anyMatch(hands -> fresh.stream()
+                                .allMatch(place -> hands.size(hands.places().indexOf(place)) == 0));
+            }
+            return fresher && second.contains(act);
+        }
+
         @Override
         public boolean tries(Levels.Node node, List<Hands> states, Act act) {
             return needed(node, act)
@@ -247,7 +281,7 @@ public final class Inventor {
 
         /** Of each number of choices those that are most promising. */
         @Override
-        public List<Levels.Node> best(Collection<Levels.Node> all) {
+        public List<Levels.Node> best(Collection<Levels.Node> all, int most) {
             Map<Integer, List<Levels.Node>> byChoices = new TreeMap<>(Comparator.reverseOrder());
             all.forEach(node -> byChoices
                     .computeIfAbsent(Math.min(node.choices(), question.choices() + 1), any -> new ArrayList<>())
@@ -256,7 +290,7 @@ public final class Inventor {
                     .thenComparingInt(Levels.Node::states)
                     .thenComparingLong(node -> node.print() * (2 * question.seed() + 1));
             return byChoices.values().stream()
-                    .flatMap(nodes -> nodes.stream().sorted(promising).limit(BEAM))
+                    .flatMap(nodes -> nodes.stream().sorted(promising).limit(most))
                     .sorted(promising)
                     .toList();
         }
@@ -270,15 +304,6 @@ public final class Inventor {
         public void levelDone() {
             // Each is judged as it is found.
         }
-    }
-
-    private boolean makesSecondBeforeFirst(List<Hands> states, Act act) {
-        Map<String, String> settings = act.step().step().settings();
-        return settings.containsValue(fresh.get(1).text())
-                && !settings.containsValue(fresh.get(0).text())
-                && states.stream()
-                        .anyMatch(hands -> fresh.stream()
-                                .allMatch(place -> hands.size(hands.places().indexOf(place)) == 0));
     }
 
     private void judge(List<Act> path) {
@@ -296,8 +321,7 @@ public final class Inventor {
     /** Leaves what only carries a pile away, and what turns cards over. */
     private final class FairLook extends Levels.Look {
 
-        private final Set<Long> spots = new HashSet<>();
-        private final Set<Long> fromBottom = new HashSet<>();
+        private final Spots spots = new Spots(roles);
         private final boolean last;
         private final int up = ups(start.get(0));
         private boolean holds;
@@ -315,9 +339,8 @@ public final class Inventor {
         @Override
         boolean at(Hands before, Hands after) {
             carries = carries && carriesAPile(before, after);
-            spots.add(Ground.spots(after, roles, false));
-            fromBottom.add(Ground.spots(after, roles, true));
-            holds &= question.anywhere() ? spots.size() == 1 && after.spotOf(roles[0]) >= 0 : goal.holds(after);
+            spots.add(after);
+            holds = holds && (question.anywhere() ? spots.one() && after.spotOf(roles[0]) >= 0 : goal.holds(after));
             spoilt = roles.length > 0 && ups(after) != up;
             return !spoilt && (last ? holds : prints.add(after));
         }
@@ -334,7 +357,7 @@ public final class Inventor {
 
         @Override
         int spots() {
-            return Math.min(spots.size(), fromBottom.size());
+            return spots.count();
         }
     }
 

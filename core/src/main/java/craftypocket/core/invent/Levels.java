@@ -9,11 +9,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
- * Goes level by level through the sets of states that steps lead to. Equal sets with as many choices are one node. Between two nodes it can
- * be stopped, and goes on there when it is asked again: what is found, and in which order, depends on the question alone. Not for several
- * threads, but for what it says of itself.
+ * Goes level by level through the sets of states that steps lead to. Equal sets with as many choices are one node. It does so in rounds: the
+ * first follows a few nodes of each level, so that long paths are found soon, and each after it twice as many of those that wait. Between
+ * two nodes it can be stopped, and goes on there when it is asked again: what is found, and in which order, depends on the question alone.
+ * Not for several threads, but for what it says of itself.
  */
 final class Levels {
 
@@ -68,8 +70,12 @@ final class Levels {
         /** Is told that a step leads from a node to what is asked for. */
         void reached(Node from, Act act);
 
-        /** Those that are to be followed, the most promising first. */
-        List<Node> best(Collection<Node> nodes);
+        /**
+         * Those that are to be followed, the most promising first.
+         *
+         * @param most how many of one kind at most
+         */
+        List<Node> best(Collection<Node> nodes, int most);
 
         /** Whether so much was found that it is to end. */
         boolean enough();
@@ -78,8 +84,14 @@ final class Levels {
         void levelDone();
     }
 
-    /** As many nodes wait for the next level; then those are dropped that would not be followed. */
+    /** As many nodes wait at a level; then those are dropped that would not be followed. */
     private static final int MOST_WAITING = 4_800;
+
+    /** As many of one kind are followed at a level in all rounds together. */
+    private final int widest;
+
+    /** As many in this round. */
+    private int width;
 
     private final Ground ground;
     private final List<Hands> start;
@@ -91,10 +103,10 @@ final class Levels {
     /** The sets of states that were followed. */
     private final Set<Long> followed = new HashSet<>();
 
-    private List<Node> level;
-    /** By set of states and number of choices, those of the next level that are most promising so far. */
-    private final Map<Long, Node> next = new LinkedHashMap<>();
+    /** By level: by set of states and number of choices, those that wait there, the most promising so far. */
+    private final List<Map<Long, Node>> waiting = new ArrayList<>();
 
+    private List<Node> level;
     private int at;
     private volatile int length = 1;
     private volatile int tried;
@@ -103,14 +115,27 @@ final class Levels {
     /**
      * @param steps how many steps a path has at most
      * @param mostTried with so many tries it ends
+     * @param width as many nodes of one kind are followed at a level in the first round
+     * @param widest as many in the last
      */
-    Levels(Ground ground, List<Hands> start, List<Act> actions, int steps, int mostTried, Seeker seeker) {
+    Levels(
+            Ground ground,
+            List<Hands> start,
+            List<Act> actions,
+            int steps,
+            int mostTried,
+            int width,
+            int widest,
+            Seeker seeker) {
         this.ground = ground;
         this.start = start;
         this.actions = actions;
         this.steps = steps;
         this.mostTried = mostTried;
+        this.width = width;
+        this.widest = widest;
         this.seeker = seeker;
+        IntStream.range(0, steps).forEach(any -> waiting.add(new LinkedHashMap<>()));
         Node root = new Node(List.of(), 0, 0, start.size(), ground.print(start), Set.of());
         followed.add(root.key());
         level = List.of(root);
@@ -138,24 +163,37 @@ final class Levels {
     /** Searches, or goes on where it was stopped. */
     void search(Effort effort) {
         while (!done && !effort.stopped()) {
-            boolean more = !exhausted() && !seeker.enough();
-            if (at < level.size() && more) {
+            if (exhausted() || seeker.enough()) {
+                seeker.levelDone();
+                done = true;
+            } else if (at < level.size()) {
                 expand(level.get(at));
                 at++;
-                effort.reached(Math.min(1, Math.max((double) tried / mostTried, (double) (length - 1) / steps)));
-                continue;
-            }
-            seeker.levelDone();
-            if (length < steps && more && !seeker.enough() && !next.isEmpty()) {
-                level = seeker.best(next.values());
-                next.clear();
-                level.forEach(node -> followed.add(node.key()));
-                at = 0;
-                length++;
+                effort.reached(Math.min(1, (double) tried / mostTried));
             } else {
-                done = true;
+                seeker.levelDone();
+                goOn();
             }
         }
+    }
+
+    /** To the next level at which nodes wait, and after the last one to the next round. */
+    private void goOn() {
+        at = 0;
+        level = List.of();
+        while (level.isEmpty() && width <= widest && waiting.stream().anyMatch(nodes -> !nodes.isEmpty())) {
+            length++;
+            if (length > steps) {
+                length = 1;
+                width *= 2;
+            } else {
+                Map<Long, Node> here = waiting.get(length - 1);
+                level = seeker.best(here.values(), width);
+                level.forEach(node -> followed.add(node.key()));
+                here.keySet().removeAll(followed);
+            }
+        }
+        done = level.isEmpty();
     }
 
     private void expand(Node node) {
@@ -189,13 +227,14 @@ final class Levels {
         before.add(node.print());
         int choices = node.choices() + (act.chooses() ? 1 : 0);
         Node reached = new Node(with(node.path(), act), choices, look.spots(), look.prints.count(), print, before);
+        Map<Long, Node> there = waiting.get(node.path().size() + 1);
         if (!followed.contains(reached.key())) {
-            next.putIfAbsent(reached.key(), reached);
+            there.putIfAbsent(reached.key(), reached);
         }
-        if (next.size() > MOST_WAITING) {
-            List<Node> best = seeker.best(next.values());
-            next.clear();
-            best.forEach(each -> next.put(each.key(), each));
+        if (there.size() > MOST_WAITING) {
+            List<Node> best = seeker.best(there.values(), widest);
+            there.clear();
+            best.forEach(each -> there.put(each.key(), each));
         }
     }
 
