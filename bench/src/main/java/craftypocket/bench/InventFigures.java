@@ -36,12 +36,12 @@ public final class InventFigures {
         ask(what, List.of(think), steps, choices);
     }
 
-    /** A card that goes back among some places, and a packet that is lifted off. */
+    /** A card at one of twelve places, and two packets that are lifted off in many ways: of each number five are taken in the search. */
     private static void manyLayouts() {
-        Step pick = new Step("pick", "spread-pick", Map.of("at", "1-50"), Optional.empty());
-        Step back = new Step("back", "return-on-lower", Map.of("at", "24-27"), Optional.empty());
-        Step lift = new Step("lift", "lift-packet", Map.of("count", "1-50", "to", "table:packet"), Optional.empty());
-        ask("a card goes back in the middle, a packet is lifted off, 2 steps", List.of(pick, back, lift), 2, 0);
+        Step think = new Step("think", "deal-to-number", Map.of("at", "1-12"), Optional.empty());
+        Step lift = new Step("lift", "lift-packet", Map.of("count", "13-29", "to", "table:packet"), Optional.empty());
+        Step again = new Step("again", "lift-packet", Map.of("count", "1-9", "to", "table:other"), Optional.empty());
+        ask("a card at a secret number, two packets are lifted off, 3 steps", List.of(think, lift, again), 3, 0);
     }
 
     private static void ask(String what, List<Step> before, int steps, int choices) {

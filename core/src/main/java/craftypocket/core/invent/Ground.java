@@ -59,7 +59,7 @@ final class Ground {
     }
 
     /** What came of a step on many states. */
-    enum Done {
+    private enum Done {
         DONE,
         /** In some state it cannot be done. */
         IMPOSSIBLE,
@@ -155,8 +155,21 @@ final class Ground {
         return worlds.stream().map(plan::handsIn).toList();
     }
 
+    /** The states at each moment of a path; as many as there are until a step cannot be done in all ways. */
+    List<List<Hands>> moments(List<Hands> start, List<Act> path) {
+        List<List<Hands>> moments = new ArrayList<>(List.of(start));
+        for (Act act : path) {
+            List<Hands> after = new ArrayList<>();
+            if (after(moments.get(moments.size() - 1), act, after) != Done.DONE) {
+                return moments;
+            }
+            moments.add(after);
+        }
+        return moments;
+    }
+
     /** Does a step on all states, and adds what comes of them, each once. */
-    Done after(List<Hands> states, Act act, List<Hands> into) {
+    private Done after(List<Hands> states, Act act, List<Hands> into) {
         Set<Long> seen = new HashSet<>();
         boolean[] tooMany = {false};
         boolean done = each(states, act, (before, after) -> {

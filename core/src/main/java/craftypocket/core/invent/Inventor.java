@@ -51,7 +51,7 @@ public final class Inventor {
     private static final int MOST_KNOWN = 4;
 
     /** Of each choice so many numbers are tried in the search; whether it goes with all of them is for the jury to say. */
-    private static final int NUMBERS = 5;
+    static final int NUMBERS = 5;
 
     /** Some minutes of search on a small machine. */
     public static final int MOST_TRIED = 4_000_000;
@@ -243,9 +243,7 @@ public final class Inventor {
 
         @Override
         public boolean tries(Levels.Node node, List<Hands> states, Act act) {
-            return needed(node, act)
-                    && !makesSecondBeforeFirst(states, act)
-                    && (!act.chooses() || act.counted() || ground.moves(states, act, roles));
+            return needed(node, act) && !makesSecondBeforeFirst(states, act);
         }
 
         /** Enough steps must be left for the choices that are asked for. */
@@ -264,7 +262,8 @@ public final class Inventor {
 
         @Override
         public Levels.Look look(Levels.Node from, Act act, boolean last) {
-            return new FairLook(choices(from, act) >= question.choices(), last);
+            boolean matters = !act.chooses() || act.counted() || roles.length == 0;
+            return new FairLook(choices(from, act) >= question.choices(), matters, last);
         }
 
         @Override
@@ -329,17 +328,39 @@ public final class Inventor {
         /** Whether in every state a whole pile is only put somewhere else. */
         private boolean carries = true;
 
-        /** @param chosen whether people choose as often by then as is asked */
-        FairLook(boolean chosen, boolean last) {
+        /** Whether it depends on a choice in it where the cards lie, in some state, or on its number what comes later. */
+        private boolean matters;
+
+        private Hands state;
+        private Spots ofState;
+
+        /**
+         * @param chosen whether people choose as often by then as is asked
+         * @param matters whether it matters what is chosen in it, wherever the cards lie
+         */
+        FairLook(boolean chosen, boolean matters, boolean last) {
             super(ground);
             this.last = last;
+            this.matters = matters;
             holds = chosen;
+        }
+
+        private void chosen(Hands before, Hands after) {
+            if (before != state) {
+                state = before;
+                ofState = new Spots(roles);
+            }
+            ofState.add(after);
+            matters = ofState.count() > 1;
         }
 
         @Override
         boolean at(Hands before, Hands after) {
             carries = carries && carriesAPile(before, after);
             spots.add(after);
+            if (!matters) {
+                chosen(before, after);
+            }
             holds = holds && (question.anywhere() ? spots.one() && after.spotOf(roles[0]) >= 0 : goal.holds(after));
             spoilt = roles.length > 0 && ups(after) != up;
             return !spoilt && (last ? holds : prints.add(after));
@@ -347,7 +368,7 @@ public final class Inventor {
 
         @Override
         boolean useless() {
-            return spoilt || carries;
+            return spoilt || carries || !matters;
         }
 
         @Override

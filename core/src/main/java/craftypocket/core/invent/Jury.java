@@ -53,8 +53,10 @@ final class Jury {
     private final Question question;
     private final Catalogue catalogue;
     private final Routine beginning;
-    private final Ground ground;
-    private List<Hands> start;
+    /** All ways, and few of them, which tell soon what is not so. */
+    private final Paths all;
+
+    private final Paths few;
     private final Check goal;
     private final int[] roles;
 
@@ -63,8 +65,8 @@ final class Jury {
         this.question = question;
         this.catalogue = catalogue;
         this.beginning = beginning;
-        ground = new Ground(plan, Integer.MAX_VALUE);
-        start = ground.start();
+        all = new Paths(plan, Integer.MAX_VALUE);
+        few = new Paths(plan, Inventor.NUMBERS);
         this.goal = goal;
         this.roles = roles;
     }
@@ -90,7 +92,7 @@ final class Jury {
 
     /** The procedure as it is shown, or nothing if it is not worth it. */
     Optional<Invention> judge(List<Act> path) {
-        List<List<Hands>> moments = moments(path);
+        List<List<Hands>> moments = all.moments(path);
         if (moments.size() <= path.size()
                 || !holds(moments.get(path.size()))
                 || undoes(moments)
@@ -151,40 +153,14 @@ final class Jury {
                 end.places().at(place).text());
     }
 
-    /** The states at each moment; as many as there are until a step cannot be done in all ways. */
-    private List<List<Hands>> moments(List<Act> path) {
-        List<List<Hands>> moments = done(path);
-        while (ground.keepsMore()) {
-            start = ground.start();
-            moments = done(path);
-        }
-        return moments;
-    }
-
-    private List<List<Hands>> done(List<Act> path) {
-        List<List<Hands>> moments = new ArrayList<>(List.of(start));
-        for (Act act : path) {
-            List<Hands> after = new ArrayList<>();
-            if (ground.after(moments.get(moments.size() - 1), act, after) != Ground.Done.DONE) {
-                return moments;
-            }
-            moments.add(after);
-        }
-        return moments;
-    }
-
-    private Optional<List<Hands>> after(List<Act> path) {
-        List<List<Hands>> moments = moments(path);
-        return moments.size() > path.size() ? Optional.of(moments.get(path.size())) : Optional.empty();
+    /** The states in the end, if what is asked for is so in all of them. */
+    private Optional<List<Hands>> reached(List<Act> path) {
+        return few.end(path).filter(this::holds).flatMap(any -> all.end(path)).filter(this::holds);
     }
 
     /** Whether all piles lie at some moment as they lay before: what came between was for nothing. */
     private boolean undoes(List<List<Hands>> moments) {
-        return moments.stream().map(ground::piles).distinct().count() < moments.size();
-    }
-
-    private boolean reaches(List<Act> path) {
-        return after(path).filter(this::holds).isPresent();
+        return moments.stream().map(all.ground()::piles).distinct().count() < moments.size();
     }
 
     private boolean holds(List<Hands> end) {
@@ -200,7 +176,8 @@ final class Jury {
 
     /** Whether some steps in which nobody chooses can be left out together, and the end is reached all the same. */
     private boolean stepTooMany(List<Act> path) {
-        return someLeftOut(path, act -> !act.chooses()).anyMatch(this::reaches);
+        return someLeftOut(path, act -> !act.chooses())
+                .anyMatch(some -> reached(some).isPresent());
     }
 
     /** A path without some of these steps, in each way. */
@@ -220,7 +197,9 @@ final class Jury {
     /** Whether with another number of each choice the cards that are asked for lie elsewhere for a while, or a later step is another. */
     private boolean allMatter(List<Act> path, List<List<Hands>> moments) {
         for (int i = 0; i < path.size(); i++) {
-            if (path.get(i).chooses() && !spokenOfLater(path, i) && !ground.moves(moments.get(i), path.get(i), roles)) {
+            if (path.get(i).chooses()
+                    && !spokenOfLater(path, i)
+                    && !all.ground().moves(moments.get(i), path.get(i), roles)) {
                 return false;
             }
         }
@@ -263,8 +242,7 @@ final class Jury {
     private int spotWith(List<Act> path, int step, AmountSetting fixed, int number) {
         List<Act> other = new ArrayList<>(path);
         other.set(step, path.get(step).with(fixed, number));
-        return after(other)
-                .filter(this::holds)
+        return reached(other)
                 .map(end -> roles.length == 0 ? 0 : end.get(0).spotOf(roles[0]))
                 .orElse(NOT_REACHED);
     }

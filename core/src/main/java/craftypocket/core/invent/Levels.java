@@ -240,13 +240,7 @@ final class Levels {
 
     /** The states that a path leads to. */
     List<Hands> states(List<Act> path) {
-        List<Hands> states = start;
-        for (Act act : path) {
-            List<Hands> after = new ArrayList<>();
-            ground.after(states, act, after);
-            states = after;
-        }
-        return states;
+        return ground.moments(start, path).get(path.size());
     }
 
     static List<Act> with(List<Act> path, Act act) {
