@@ -208,7 +208,9 @@ function tried(found: Bridge): string {
                   way.share === 1
                     ? $t('bench.bridgeDialog.alwaysWorks')
                     : $t(
-                        way.sampled ? 'bench.bridgeDialog.worksInAtLeast' : 'bench.bridgeDialog.worksInOfTheWays',
+                        way.sampled
+                          ? 'bench.bridgeDialog.worksInAtLeast'
+                          : 'bench.bridgeDialog.worksInOfTheWays',
                         { share: percent(way.share) },
                       )
                 }}

@@ -61,9 +61,10 @@ watch(
 /** Where the card lies, at first or after a step, in words; nothing where there is no one card. */
 function where(moment: number): string {
   const line = props.found.why[moment]
-  if (!line) {
-    return ''
-  }
+  return line ? [line, ...line.or].map(inPile).join(t('invent.findDetail.or')) : ''
+}
+
+function inPile(line: Invention['why'][0]): string {
   if (line.place === '') {
     return t('invent.findDetail.oneOrAnother')
   }

@@ -22,7 +22,7 @@ import { useToast } from '@/ui/toast'
 import { count } from '@/ui/verdict'
 import { computed, onScopeDispose, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { COLUMNS, inColumn, sorted, type Column } from './columns'
+import { byIdea, COLUMNS, inColumn, sorted, type Column } from './columns'
 import FindDetail from './FindDetail.vue'
 import FindShelf from './FindShelf.vue'
 import { useFinds } from './useFinds'
@@ -60,6 +60,10 @@ const played = computed<PlayedWorld>(() => ({
   problems: [],
 }))
 const listed = computed(() => sorted(soFar.value?.found ?? [], column.value))
+const ideas = computed(() => byIdea(listed.value))
+/** Whether all of an idea are listed, or the first alone. */
+const allToo = ref(false)
+const others = computed(() => listed.value.length - ideas.value.length)
 const selected = computed(() => picked.value ?? listed.value[0])
 const written = computed(() => numbers.value.split(/[\s,]+/).filter((n) => n !== ''))
 const wrongNumbers = computed(() => written.value.some((n) => !(/^\d+$/.test(n) && +n >= 1 && +n <= LARGEST)))
@@ -397,7 +401,7 @@ useViewKeys([{ keys: '?', does: t('moves.movesView.theseKeys') }])
           </thead>
           <tbody>
             <tr
-              v-for="(found, i) in listed"
+              v-for="(found, i) in allToo ? ideas.flat() : ideas.map((idea) => idea[0]!)"
               :key="i"
               class="border-t border-rule"
               :class="{ here: selected && same(found, selected) }"
@@ -418,6 +422,11 @@ useViewKeys([{ keys: '?', does: t('moves.movesView.theseKeys') }])
             </tr>
           </tbody>
         </table>
+        <button v-if="others > 0" class="btn mt-1" :aria-pressed="allToo" @click="allToo = !allToo">
+          {{
+            $t(allToo ? 'invent.inventView.onePerIdea' : 'invent.inventView.othersToo', { others }, others)
+          }}
+        </button>
       </div>
       <FindDetail
         v-if="selected && asked"

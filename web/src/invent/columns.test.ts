@@ -1,6 +1,6 @@
 import type { Invention } from '@/api/client'
 import { describe, expect, it } from 'vitest'
-import { sorted } from './columns'
+import { byIdea, sorted } from './columns'
 
 function find(
   name: string,
@@ -50,5 +50,35 @@ describe('finds', () => {
     const alike = [find('first', 1, 1, 1, 1, 1), find('second', 1, 1, 1, 1, 1)]
 
     expect(sorted(alike, 'ways').map((f) => f.sentence)).toEqual(['first', 'second'])
+  })
+
+  it('that work in the same way are one idea, and those of which that is not told are each their own', () => {
+    const at = (position: string, bottom = false, or: Invention['why'] = []) => ({
+      place: 'any pile',
+      position,
+      bottom,
+      or,
+    })
+    const why = (name: string, ...lines: Invention['why']) => ({ ...find(name, 1, 1, 2, 0, 1), why: lines })
+    const found = [
+      why('cut', at('a'), at('52')),
+      why('deal', at('a'), at('1')),
+      find('untold', 1, 1, 2, 0, 1),
+      why('cut elsewhere', { ...at('a'), place: 'another pile' }, at('52')),
+      why('from below', at('a'), at('1', true)),
+      why('split', at('a', false, [at('b')]), at('1')),
+      why('split the other way', at('b', false, [at('a')]), at('1')),
+      find('untold too', 1, 1, 2, 0, 1),
+      { ...why('freer', at('a'), at('52')), choices: 2 },
+    ]
+    expect(byIdea(found).map((idea) => idea.map((f) => f.sentence))).toEqual([
+      ['cut', 'cut elsewhere'],
+      ['deal'],
+      ['untold'],
+      ['from below'],
+      ['split', 'split the other way'],
+      ['untold too'],
+      ['freer'],
+    ])
   })
 })

@@ -3524,15 +3524,21 @@ export interface components {
             /** Format: int32 */
             tables: number;
         };
+        /** @description Moves that lead there. */
         WayDocument: {
             /** Format: int32 */
             difficulty: number;
             names: string[];
             /** Format: int32 */
             oddity: number;
+            /** @description whether not all ways were gone through; the share is then what it is at least */
+            sampled: boolean;
             /** Format: int32 */
             secret: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description in which part of all ways of the routine they do, and each move is what it should be
+             */
             share: number;
             steps: components["schemas"]["StepDocument"][];
         };
@@ -3550,13 +3556,11 @@ export interface components {
             name: string;
             what: string[];
         };
-        /** @description Where the card lies. */
+        /** @description Where the card lies; <code>or</code> is the same of the other piles in which it can lie. */
         WhereDocument: {
-            /** @description whether it is counted from the bottom */
             bottom: boolean;
-            /** @description the pile in words; empty where it is one or another */
+            or: components["schemas"]["WhereDocument"][];
             place: string;
-            /** @description its place as a sum, such as <code>13 − a</code>; empty where it is none */
             position: string;
         };
         /** @description Where everything is after an act; -1 for the beginning. */

@@ -54,7 +54,21 @@ record InventionDocument(
      * @param position its place as a sum, such as {@code 13 − a}; empty where it is none
      * @param bottom whether it is counted from the bottom
      */
-    record WhereDocument(@NotNull String place, @NotNull String position, boolean bottom) {}
+    /** Where the card lies; {@code or} is the same of the other piles in which it can lie. */
+    record WhereDocument(
+            @NotNull String place,
+            @NotNull String position,
+            boolean bottom,
+            @NotNull List<WhereDocument> or) {
+
+        static WhereDocument of(Invention.Line line) {
+            return new WhereDocument(
+                    line.place(),
+                    line.position(),
+                    line.bottom(),
+                    line.or().stream().map(WhereDocument::of).toList());
+        }
+    }
 
     record LetterDocument(@NotNull String letter, @NotNull String meaning) {}
 
@@ -73,9 +87,7 @@ record InventionDocument(
                 found.slacks().stream()
                         .map(slack -> new SlackDocument(slack.step(), slack.low(), slack.high(), slack.stays()))
                         .toList(),
-                found.why().stream()
-                        .map(line -> new WhereDocument(line.place(), line.position(), line.bottom()))
-                        .toList(),
+                found.why().stream().map(WhereDocument::of).toList(),
                 found.letters().stream()
                         .map(letter -> new LetterDocument(letter.letter(), letter.meaning()))
                         .toList(),

@@ -72,7 +72,9 @@ final class FairActions {
                 .sorted(Comparator.comparing((Move move) -> move.profile().actor() != Profile.Actor.SPECTATOR))
                 .toList();
         moves.forEach(move -> actions.add(move, true));
-        moves.forEach(move -> actions.add(move, false));
+        // Of what comes to the same the plainest is found: put a pile on another, before lift as many as it has.
+        moves.stream().filter(move -> amount(move).isEmpty()).forEach(move -> actions.add(move, false));
+        moves.stream().filter(move -> amount(move).isPresent()).forEach(move -> actions.add(move, false));
         return List.copyOf(actions.all);
     }
 
@@ -87,10 +89,7 @@ final class FairActions {
     }
 
     private void add(Move move, boolean freely) {
-        Optional<AmountSetting> amount = move.settings().all().stream()
-                .filter(AmountSetting.class::isInstance)
-                .map(AmountSetting.class::cast)
-                .findFirst();
+        Optional<AmountSetting> amount = amount(move);
         boolean theirs = move.profile().actor() == Profile.Actor.SPECTATOR;
         if (freely ? amount.isEmpty() : theirs && amount.isPresent()) {
             // What people do to cards they do as they like.
@@ -105,6 +104,13 @@ final class FairActions {
                 remembered.add(id + "." + amount.orElseThrow().name());
             }
         }
+    }
+
+    private static Optional<AmountSetting> amount(Move move) {
+        return move.settings().all().stream()
+                .filter(AmountSetting.class::isInstance)
+                .map(AmountSetting.class::cast)
+                .findFirst();
     }
 
     private List<String> texts(Setting setting, boolean freely) {

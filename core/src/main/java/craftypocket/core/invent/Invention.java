@@ -51,11 +51,12 @@ public record Invention(
     /**
      * Where the card lies at a moment.
      *
-     * @param place the pile, in words; empty where it can be one or another
+     * @param place the pile, in words; empty where it can be one of many, or none
      * @param position from the top as a sum, such as {@code 13 − a}; empty where it is none
      * @param bottom whether it is counted from the bottom
+     * @param or the same of the other piles in which it can lie
      */
-    public record Line(String place, String position, boolean bottom) {}
+    public record Line(String place, String position, boolean bottom, List<Line> or) {}
 
     /** A letter, and what was chosen in words with it: “they think of a”. */
     public record Letter(String letter, String meaning) {}

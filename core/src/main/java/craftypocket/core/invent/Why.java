@@ -1,5 +1,6 @@
 package craftypocket.core.invent;
 
+import craftypocket.core.layout.Place;
 import craftypocket.core.read.Plan;
 import craftypocket.core.run.EachWay;
 import craftypocket.core.run.Trace;
@@ -13,9 +14,11 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.ToIntFunction;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -34,6 +37,11 @@ record Why(List<Invention.Line> lines, List<Invention.Letter> letters, int dealt
 
     private static final int SPREAD = 500;
 
+    /** With more piles in which a card can lie nothing is explained by telling of each. */
+    private static final int MOST_PILES = 3;
+
+    private static final int LETTERS = 26;
+
     /** What is less than this is an error of reckoning. */
     private static final double EXACT = 1e-6;
 
@@ -49,24 +57,40 @@ record Why(List<Invention.Line> lines, List<Invention.Letter> letters, int dealt
         if (role < 0) {
             return new Why(List.of(), List.of(), dealt, traces.size());
         }
-        List<Fit> fits = IntStream.rangeClosed(from, plan.steps().size())
+        List<List<Fit>> fits = IntStream.rangeClosed(from, plan.steps().size())
                 .mapToObj(moment -> Fit.of(traces, moment, role))
                 .toList();
         Set<String> used = new LinkedHashSet<>();
         plan.choices().forEach(choice -> {
-            if (fits.stream().anyMatch(fit -> fit.times.getOrDefault(choice.key(), 0) != 0)) {
+            if (fits.stream().flatMap(List::stream).anyMatch(fit -> fit.times.getOrDefault(choice.key(), 0) != 0)) {
                 used.add(choice.key());
             }
         });
         Map<String, String> letters = new LinkedHashMap<>();
-        used.forEach(key -> letters.put(key, String.valueOf((char) ('a' + letters.size()))));
+        used.forEach(key -> letters.put(key, letter(letters.size())));
         List<Invention.Letter> meanings = plan.choices().stream()
                 .filter(choice -> letters.containsKey(choice.key()))
                 .map(choice -> new Invention.Letter(
                         letters.get(choice.key()),
                         Sentence.capital(choice.setting().told(choice.chunk(), letters.get(choice.key())))))
                 .toList();
-        return new Why(fits.stream().map(fit -> fit.line(letters)).toList(), meanings, dealt, traces.size());
+        return new Why(fits.stream().map(piles -> line(piles, letters)).toList(), meanings, dealt, traces.size());
+    }
+
+    private static String letter(int number) {
+        return (char) ('a' + number % LETTERS) + (number < LETTERS ? "" : String.valueOf(number / LETTERS));
+    }
+
+    private static Invention.Line line(List<Fit> piles, Map<String, String> letters) {
+        List<Invention.Line> lines =
+                piles.stream().map(fit -> fit.line(letters)).toList();
+        return lines.isEmpty()
+                ? new Invention.Line("", "", false, List.of())
+                : new Invention.Line(
+                        lines.get(0).place(),
+                        lines.get(0).position(),
+                        lines.get(0).bottom(),
+                        lines.subList(1, lines.size()));
     }
 
     /** What is counted one by one in a step is what whoever watches hears. */
@@ -115,24 +139,36 @@ record Why(List<Invention.Line> lines, List<Invention.Letter> letters, int dealt
     }
 
     /**
-     * Where the card lies at a moment, as a number and so many times each choice.
+     * Where the card lies at a moment if it lies in this pile, as a number and so many times each choice.
      *
-     * @param place in words; empty where it is one or another
+     * @param place in words
      * @param sums whether it is such a sum
      */
     private record Fit(String place, boolean sums, int number, Map<String, Integer> times, boolean bottom) {
 
-        static Fit of(List<Trace> traces, int moment, int role) {
-            List<Trace.RoleState> states = traces.stream()
-                    .map(trace -> trace.moments().get(moment).roles().get(role))
-                    .toList();
-            boolean nowhere = states.stream().anyMatch(state -> state.place() == null);
-            boolean onePlace = !nowhere
-                    && states.stream().map(Trace.RoleState::place).distinct().count() == 1;
-            String place = onePlace ? states.get(0).place().label() : "";
-            if (!onePlace) {
-                return new Fit(place, false, 0, Map.of(), false);
+        /** One for each pile in which it can lie; nothing where there are too many, or it can lie nowhere. */
+        static List<Fit> of(List<Trace> traces, int moment, int role) {
+            Map<Optional<Place>, List<Trace>> byPlace = traces.stream()
+                    .collect(Collectors.groupingBy(
+                            trace -> Optional.ofNullable(
+                                    state(trace, moment, role).place()),
+                            LinkedHashMap::new,
+                            Collectors.toList()));
+            if (byPlace.size() > MOST_PILES || byPlace.containsKey(Optional.empty())) {
+                return List.of();
             }
+            return byPlace.entrySet().stream()
+                    .map(there -> in(there.getKey().orElseThrow().label(), there.getValue(), moment, role))
+                    .toList();
+        }
+
+        private static Trace.RoleState state(Trace trace, int moment, int role) {
+            return trace.moments().get(moment).roles().get(role);
+        }
+
+        private static Fit in(String place, List<Trace> traces, int moment, int role) {
+            List<Trace.RoleState> states =
+                    traces.stream().map(trace -> state(trace, moment, role)).toList();
             Fit top = sum(traces, states, Trace.RoleState::position, place, false);
             Fit bottom = sum(traces, states, Trace.RoleState::fromBottom, place, true);
             boolean plainer = bottom.sums && (!top.sums || bottom.times.size() < top.times.size());
@@ -220,7 +256,7 @@ record Why(List<Invention.Line> lines, List<Invention.Letter> letters, int dealt
         }
 
         Invention.Line line(Map<String, String> letters) {
-            return new Invention.Line(place, sums ? text(letters) : "", bottom);
+            return new Invention.Line(place, sums ? text(letters) : "", bottom, List.of());
         }
 
         private String text(Map<String, String> letters) {

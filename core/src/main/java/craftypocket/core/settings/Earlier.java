@@ -18,6 +18,9 @@ public final class Earlier {
     /** By name, how each is told. */
     private final Map<String, String> amounts = new HashMap<>();
 
+    /** What comes between the name of an amount and the number of its step. */
+    static final String OF_STEP = " of step ";
+
     private final Map<String, Integer> notes = new HashMap<>();
     private int done;
 
@@ -36,7 +39,7 @@ public final class Earlier {
         done++;
         for (Setting setting : settings.all()) {
             if (setting instanceof AmountSetting amount) {
-                String told = amount.later() + " of step " + done;
+                String told = amount.later() + OF_STEP + done;
                 amounts.put(step + "." + setting.name(), told);
             }
         }

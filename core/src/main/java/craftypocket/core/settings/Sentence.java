@@ -122,7 +122,8 @@ public final class Sentence {
             }
             return setting.label().toLowerCase(Locale.ROOT).contains("cards") ? "any number of cards" : "any number";
         }
-        return text.startsWith(THE) || text.startsWith("its ") ? "as many as " + text : text;
+        boolean earlier = text.contains(Earlier.OF_STEP) && !text.startsWith("as many as ");
+        return text.startsWith(THE) || text.startsWith("its ") || earlier ? "as many as " + text : text;
     }
 
     private static boolean endsWith(StringBuilder filled, String words) {
