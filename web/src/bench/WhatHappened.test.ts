@@ -1,4 +1,4 @@
-import { choose, openOnBench, row, says, select } from '@/testing/bench'
+import { choose, openOnBench, row, says, select, storedRoutine } from '@/testing/bench'
 import { recordedConversation } from '@/testing/conversation'
 import { demoRoutine, saved } from '@/testing/page'
 import { fireEvent, screen } from '@testing-library/vue'
@@ -37,5 +37,17 @@ describe('what people think and tell', () => {
 
     await whatHappened()
     await says(() => screen.getByTestId('told'), 'A berth is opened.')
+  })
+
+  it('is put right by moves that are looked for from the end', async () => {
+    await openOnBench(
+      await storedRoutine('Palmed', [{ id: 'p', move: 'palm-top', settings: { count: '1' } }], []),
+    )
+    await whatHappened()
+    await says(() => screen.getByTestId('unclean'), 'lies a card of which nobody knows.')
+
+    await fireEvent.click(screen.getByLabelText(/what would clean it. In .* lies a card/))
+    await says(() => screen.getByTestId('bridge-outcome'), /ways? leads? there/)
+    await screen.findByLabelText('Insert Replace palmed cards')
   })
 })

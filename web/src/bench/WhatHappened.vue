@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { t } from '@/words'
-import { answered, api, type Account, type ApiProblem } from '@/api/client'
+import { answered, api, type Account, type ApiProblem, type ClaimSpec } from '@/api/client'
 import { useCatalogue } from '@/api/catalogue'
 import { alone } from '@/routine'
 import SheetDialog from '@/ui/SheetDialog.vue'
 import { useToast } from '@/ui/toast'
 import { computed, shallowRef } from 'vue'
-import { useBench } from './store'
+import { SET_UP, useBench } from './store'
 
 /** The routine as somebody tells it who was there, what it rests on, and how clean it leaves everything. */
 const open = defineModel<boolean>('open', { required: true })
@@ -35,6 +35,13 @@ function named(stepId: string): string {
   const at = bench.routine?.steps.findIndex((s) => s.id === stepId) ?? -1
   const move = bench.routine?.steps[at]?.move
   return `${at + 1} · ${catalogue.value.moves.find((m) => m.id === move)?.name ?? move}`
+}
+
+/** Looks for moves that would leave it clean, from the end on. */
+function clean(wanted: ClaimSpec): void {
+  open.value = false
+  bench.selected = bench.routine!.steps.at(-1)?.id ?? SET_UP
+  bench.ask('bridge', wanted)
 }
 
 async function copy(): Promise<void> {
@@ -109,7 +116,17 @@ function print(): void {
           {{ $t('bench.whatHappened.allLiesAsTheyThink') }}
         </p>
         <ul v-else class="mt-1 list-disc space-y-1 pl-5" data-testid="unclean">
-          <li v-for="sentence in account.unclean" :key="sentence">{{ sentence }}</li>
+          <li v-for="each in account.unclean" :key="each.sentence">
+            {{ each.sentence }}
+            <button
+              v-if="each.clean"
+              class="link min-h-6 text-sm"
+              :aria-label="$t('bench.whatHappened.cleanIt', { what: each.sentence })"
+              @click="clean(each.clean)"
+            >
+              {{ $t('bench.whatHappened.getMeThere') }}
+            </button>
+          </li>
         </ul>
         <p class="mt-4 text-sm text-soft">{{ $t('bench.whatHappened.inTheWayThatIsShown') }}</p>
       </div>

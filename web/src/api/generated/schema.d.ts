@@ -1768,7 +1768,7 @@ export interface components {
             /** @description what happened, sentence by sentence, as somebody tells it who was there */
             told: string[];
             /** @description what lies otherwise at the end than they think */
-            unclean: string[];
+            unclean: components["schemas"]["UncleanDocument"][];
         };
         /**
          * @description A routine of the set. <code>title</code> is what it was called when it was chosen, so that a set can be read when the routine is
@@ -3494,6 +3494,11 @@ export interface components {
         /** @description One try: when each beat came, in milliseconds from any start, rising. */
         TryDocument: {
             times: number[];
+        };
+        /** @description <code>clean</code> is what would be so if it were put right, if a claim can say it. */
+        UncleanDocument: {
+            clean?: components["schemas"]["SpecDocument"];
+            sentence: string;
         };
         /** @description Words that name no card. */
         UnreadWords: {

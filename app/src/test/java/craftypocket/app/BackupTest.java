@@ -34,9 +34,9 @@ class BackupTest {
             all.put(path, get(path + "/file").response().body());
             all.put(path + "/rehearsals", get(path + "/rehearsals").response().body());
         }
-        for (String path :
-                new String[] {"/api/sets", "/api/audiences", "/api/journal", "/api/performer", "/api/practice/judged"
-                }) {
+        for (String path : new String[] {
+            "/api/sets", "/api/audiences", "/api/journal", "/api/performer", "/api/practice/judged", "/api/finds"
+        }) {
             // A version is never the same again.
             all.put(path, get(path).response().body().replaceAll("\"version\":\"[-0-9a-f]+\"", ""));
         }
@@ -53,7 +53,9 @@ class BackupTest {
         Map<String, String> before = everything();
         byte[] zip = BackupFile.saved();
 
-        // All is changed: a routine goes, another comes, people are forgotten.
+        // All is changed: a routine and a find go, another routine comes, people are forgotten.
+        String find = get("/api/finds").json().get(0).path("id").asString();
+        RunningApplication.delete("/api/finds/" + find);
         RunningApplication.delete("/api/routines/" + routine);
         post("/api/routines/from-file", RunningApplication.demo(3));
         String people = get("/api/audiences").json().get(0).path("id").asString();

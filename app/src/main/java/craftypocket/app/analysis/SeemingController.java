@@ -2,6 +2,7 @@ package craftypocket.app.analysis;
 
 import craftypocket.app.http.AnswersWithProblems;
 import craftypocket.app.routines.RoutineDocument;
+import craftypocket.app.routines.RoutineDocument.SpecDocument;
 import craftypocket.app.routines.RoutineFiles;
 import craftypocket.core.moves.AllMoves;
 import craftypocket.core.read.Plan;
@@ -53,8 +54,11 @@ class SeemingController {
     record AccountDocument(
             @NotNull List<String> told,
             @NotNull List<FlawDocument> flaws,
-            @NotNull List<String> unclean,
+            @NotNull List<UncleanDocument> unclean,
             @NotNull List<MethodDocument> methods) {}
+
+    /** {@code clean} is what would be so if it were put right, if a claim can say it. */
+    record UncleanDocument(@NotNull String sentence, SpecDocument clean) {}
 
     record FlawDocument(@NotNull String stepId, @NotNull String sentence) {}
 
@@ -85,7 +89,11 @@ class SeemingController {
                 .map(method ->
                         new MethodDocument(method.step(), method.effect().sentence(), method.rests(), method.away()))
                 .toList();
-        return new AccountDocument(seeming.account(), flaws, seeming.unclean(), methods);
+        List<UncleanDocument> unclean = seeming.unclean().stream()
+                .map(each -> new UncleanDocument(
+                        each.sentence(), each.clean().map(SpecDocument::of).orElse(null)))
+                .toList();
+        return new AccountDocument(seeming.account(), flaws, unclean, methods);
     }
 
     private static Seeming seeming(Plan plan, SeenRequest request) {

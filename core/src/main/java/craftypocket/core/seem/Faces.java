@@ -2,6 +2,7 @@ package craftypocket.core.seem;
 
 import craftypocket.core.cards.CardText;
 import craftypocket.core.cards.Side;
+import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.layout.Place;
 import craftypocket.core.moves.Family;
 import craftypocket.core.read.Plan;
@@ -222,10 +223,28 @@ final class Faces {
             return plan.cast().part(role).label();
         }
         Side side = thought.side(face);
-        boolean any = IntStream.range(0, plan.pack().size())
+        return any(side) ? "a card" : side.equals(Side.BLANK) ? "a blank card" : "the " + CardText.sign(side);
+    }
+
+    /** Whether nobody laid the card with this face. */
+    private boolean any(Side side) {
+        return IntStream.range(0, plan.pack().size())
                 .filter(card -> plan.pack().card(card).front().equals(side))
                 .anyMatch(card -> plan.arrangement().anyCard(card));
-        return any ? "a card" : side.equals(Side.BLANK) ? "a blank card" : "the " + CardText.sign(side);
+    }
+
+    /** That it lies somewhere, as a claim, if one can say it of this face. */
+    Optional<ClaimSpec> lies(int face, Place place, int position) {
+        int role = theirs(face);
+        String nth = String.valueOf(position);
+        if (role >= 0) {
+            String letter = plan.cast().part(role).letter();
+            return Optional.of(ClaimSpec.of("position", "role", letter, "nth", nth, "pile", place.text()));
+        }
+        Side side = thought.side(face);
+        return any(side) || side.isBack() || side.equals(Side.BLANK)
+                ? Optional.empty()
+                : Optional.of(ClaimSpec.of("card-at", "card", CardText.code(side), "nth", nth, "pile", place.text()));
     }
 
     /** What they think of the cards of people now, where that is new. */

@@ -114,6 +114,6 @@ public final class JudgedBySight {
                         .flatMap(seen -> seen.flaws().stream())
                         .map(Wonder::sentence)
                         .toList()
-                : seeming.unclean();
+                : seeming.unclean().stream().map(Unclean::sentence).toList();
     }
 }

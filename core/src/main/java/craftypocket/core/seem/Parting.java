@@ -1,15 +1,16 @@
 package craftypocket.core.seem;
 
 import craftypocket.core.cards.Card;
+import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.layout.Layout;
 import craftypocket.core.layout.Pile;
 import craftypocket.core.layout.Place;
 import craftypocket.core.read.Plan;
 import craftypocket.core.settings.Sentence;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** Where the real cards lie otherwise than people think. */
@@ -54,21 +55,27 @@ final class Parting {
         return thought.faceOf(card, true) == face || thought.faceOf(card, false) == face;
     }
 
-    /** All of it in sentences, pile by pile. */
-    List<String> sentences(Layout layout) {
-        List<String> told = new ArrayList<>();
+    /** All of it, pile by pile. */
+    List<Unclean> unclean(Layout layout) {
+        List<Unclean> told = new ArrayList<>();
         Thought.Card[] lies = motion.lies(layout);
-        Map<Place, Integer> there = new HashMap<>();
+        Set<Place> there = new HashSet<>();
         for (Pile pile : layout.piles()) {
-            there.put(pile.place(), pile.size());
+            there.add(pile.place());
             int thinks = thought.at(pile.place()).size();
             String place = Sentence.capital(pile.place().label());
             if (thinks == 0) {
-                told.add("In " + pile.place().label() + cards(pile.size()) + " of which nobody knows.");
+                told.add(wrongSize(
+                        pile.place(),
+                        0,
+                        "In " + pile.place().label() + cards(pile.size()) + " of which nobody knows."));
                 continue;
             }
             if (thinks != pile.size() && !thought.vague().contains(pile.place())) {
-                told.add(place + " has " + count(pile.size()) + "; they think that it has " + thinks + ".");
+                told.add(wrongSize(
+                        pile.place(),
+                        thinks,
+                        place + " has " + count(pile.size()) + "; they think that it has " + thinks + "."));
             }
             for (int position = 1; position <= pile.size(); position++) {
                 Thought.Card known = lies[pile.card(position)];
@@ -78,15 +85,25 @@ final class Parting {
             }
         }
         for (Place place : Set.copyOf(thought.piles().keySet())) {
-            if (!there.containsKey(place)) {
-                told.add("They think that " + place.label() + " has "
-                        + count(thought.at(place).size()) + "; it has none.");
+            if (!there.contains(place)) {
+                int thinks = thought.at(place).size();
+                told.add(wrongSize(
+                        place,
+                        thinks,
+                        "They think that " + place.label() + " has " + count(thinks) + "; it has none."));
             }
         }
         return told.size() <= MOST_TOLD ? told : more(told.subList(0, MOST_TOLD), told.size() - MOST_TOLD);
     }
 
-    private void one(Pile pile, int position, Thought.Card thinks, List<String> told) {
+    private static Unclean wrongSize(Place place, int thinks, String sentence) {
+        String cards = String.valueOf(thinks);
+        return new Unclean(
+                sentence,
+                Optional.of(ClaimSpec.of("pile-size", "pile", place.text(), "compare", "exactly", "cards", cards)));
+    }
+
+    private void one(Pile pile, int position, Thought.Card thinks, List<Unclean> told) {
         int number = pile.card(position);
         Card card = plan.pack().card(number);
         String which =
@@ -94,18 +111,24 @@ final class Parting {
         if (thinks.face != Thought.NONE && !shows(number, thinks.face)) {
             int real = thought.faceOf(number, true);
             String is = real == Thought.NONE ? "another card" : faces.name(real);
-            told.add(which + " is " + is + "; they take it for " + faces.name(thinks.face) + ".");
+            told.add(new Unclean(
+                    which + " is " + is + "; they take it for " + faces.name(thinks.face) + ".",
+                    faces.lies(thinks.face, pile.place(), position)));
         } else if (!card.examinable()) {
-            told.add(which + " is no card that can be looked at on both sides.");
+            told.add(new Unclean(which + " is no card that can be looked at on both sides.", Optional.empty()));
         }
         if (thinks.up != pile.faceUp(position)) {
-            told.add(which + " lies face " + (thinks.up ? "down; they think up." : "up; they think down."));
+            boolean alike = thought.at(pile.place()).stream().allMatch(other -> other.up == thinks.up);
+            ClaimSpec all = ClaimSpec.of("all-lie", "pile", pile.place().text(), "side", thinks.up ? "up" : "down");
+            told.add(new Unclean(
+                    which + " lies face " + (thinks.up ? "down; they think up." : "up; they think down."),
+                    alike ? Optional.of(all) : Optional.empty()));
         }
     }
 
-    private static List<String> more(List<String> told, int more) {
-        List<String> all = new ArrayList<>(told);
-        all.add("And " + more + " more.");
+    private static List<Unclean> more(List<Unclean> told, int more) {
+        List<Unclean> all = new ArrayList<>(told);
+        all.add(new Unclean("And " + more + " more.", Optional.empty()));
         return all;
     }
 

@@ -84,10 +84,10 @@ public final class Seeming {
         return account;
     }
 
-    /** What lies otherwise at the end than they think, in sentences; none where all can be handed out. */
-    public List<String> unclean() {
+    /** What lies otherwise at the end than they think; nothing where all can be handed out. */
+    public List<Unclean> unclean() {
         return new Parting(plan, thought, faces, motion)
-                .sentences(trace.moments().get(last).layout());
+                .unclean(trace.moments().get(last).layout());
     }
 
     private void run() {

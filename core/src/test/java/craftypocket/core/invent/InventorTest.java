@@ -182,6 +182,28 @@ class InventorTest {
         assertThat(reversed.steps().get(1).attention().first()).isEqualTo(Look.AWAY);
     }
 
+    /** The a-th of 52 is the a-th of what is swung off, if that is as many, and else it is 53 − a from the bottom of the rest: by hand. */
+    @Test
+    void why_it_works_is_told_of_each_pile_in_which_the_card_can_lie() {
+        Question cut = new Question(secretNumber().plan().routine(), "s1", ANYWHERE, 3, 1, true, 0, 2, List.of(1), 1);
+        Invention swung = found(cut).stream()
+                .filter(invention -> invention.steps().stream()
+                        .map(Step::move)
+                        .toList()
+                        .equals(List.of("swing-cut", "drop-packet", "complete-cut")))
+                .findFirst()
+                .orElseThrow();
+
+        assertThat(swung.why().get(1))
+                .isEqualTo(new Invention.Line(
+                        "the “left” pile",
+                        "a",
+                        false,
+                        List.of(new Invention.Line("the deck", "53 − a", true, List.of()))));
+        assertThat(swung.why()).extracting(Invention.Line::position).containsExactly("a", "a", "a", "52");
+        assertThat(swung.sentences().get(1)).isEqualTo("Put the deck under the “left” pile.");
+    }
+
     /** What is shown holds by the plain definition of a survey, and without any one of its plain steps it does not. */
     private static void holdsAndNeedsEachStep(Question question, Invention invention) {
         assertThat(always(question, invention.steps(), invention.claim()))
