@@ -26,6 +26,7 @@ const FOLLOWED: { kind: FollowedKind; label: string }[] = [
   { kind: 'as', label: t('fields.amountField.theSameAsBefore') },
   { kind: 'from', label: t('fields.amountField.whereItCameFrom') },
   { kind: 'size', label: t('fields.amountField.whatYouJudge') },
+  { kind: 'a', label: t('fields.amountField.aPartOfThePile') },
   { kind: 'letters', label: t('fields.amountField.lettersOfACard') },
   { kind: 'value', label: t('fields.amountField.valueOfACard') },
 ]
@@ -37,11 +38,20 @@ const emit = defineEmits<{ change: [value: string] }>()
 const parts = computed(() => takeApart(props.value))
 const followed = computed(() => takeFollowedApart(props.value))
 
+/** By how many cards hands are off that take a half or a third of a deck: common practice, from memory. */
+const BY_EYE = 4
+
+function errorOf(kind: FollowedKind): number {
+  return kind === 'a' ? BY_EYE : kind === 'size' ? margin.value : 0
+}
+
 /** What each form names at first. */
 function usual(kind: FollowedKind): string {
   switch (kind) {
     case 'at':
       return 'break'
+    case 'a':
+      return 'third'
     case 'size':
       return ''
     case 'as':
@@ -55,10 +65,7 @@ function toMode(event: Event): void {
   const mode = (event.target as HTMLSelectElement).value
   if (FOLLOWED.some((form) => form.kind === mode)) {
     const kind = mode as FollowedKind
-    emit(
-      'change',
-      putFollowedTogether({ kind, what: usual(kind), plus: 0, error: kind === 'size' ? margin.value : 0 }),
-    )
+    emit('change', putFollowedTogether({ kind, what: usual(kind), plus: 0, error: errorOf(kind) }))
   } else {
     emit('change', putTogether(inMode(parts.value, mode as AmountMode, props.low, props.high)))
   }

@@ -2,7 +2,7 @@
 import { t } from '@/words'
 import { useCatalogue } from '@/api/catalogue'
 import { computed } from 'vue'
-import { amountsOf, type Followed, HOLDS, knownPlaces, placeLabel, putFollowedTogether } from '@/routine'
+import { amountsOf, type Followed, HOLDS, knownPlaces, PARTS, placeLabel, putFollowedTogether } from '@/routine'
 import type { PlayedWorld } from './playedWorld'
 
 const props = defineProps<{
@@ -22,6 +22,8 @@ const named = computed<{ name: string; label: string }[]>(() => {
   switch (props.value.kind) {
     case 'at':
       return HOLDS.map(({ name, word }) => ({ name, label: t(word) }))
+    case 'a':
+      return PARTS.map(({ name, word }) => ({ name, label: t(word) }))
     case 'as':
       return earlier.value
     case 'size':

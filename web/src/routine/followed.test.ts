@@ -11,6 +11,8 @@ describe('amounts that follow from what is there', () => {
     'size of table:left hand+1±3',
     'letters of A',
     'value of K-2',
+    'a third±4',
+    'a half+1',
   ])('%s is put together as it was taken apart', (text) => {
     expect(putFollowedTogether(takeFollowedApart(text)!)).toBe(text)
   })

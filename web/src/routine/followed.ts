@@ -1,12 +1,12 @@
 import type { Catalogue, Routine } from '@/api/client'
 
 /** What an amount can follow from; the same words as in the routine file. */
-export type FollowedKind = 'at' | 'as' | 'from' | 'size' | 'letters' | 'value'
+export type FollowedKind = 'at' | 'as' | 'from' | 'size' | 'a' | 'letters' | 'value'
 
 /** An amount that follows from what is there, taken apart for its fields. */
 export interface Followed {
   kind: FollowedKind
-  /** A hold, an earlier amount, a role or a place; empty for the size of the pile itself. */
+  /** A hold, an earlier amount, a role, a place or a part of the pile; empty for the size of the pile itself. */
   what: string
   /** How many more, or fewer. */
   plus: number
@@ -43,8 +43,15 @@ export const HOLDS: { name: string; word: string }[] = [
   { name: 'separation', word: 'routine.followed.whereItOpensByItself' },
 ]
 
+/** The parts of a pile that one judges by eye, each with the word for it. */
+export const PARTS: { name: string; word: string }[] = [
+  { name: 'half', word: 'routine.followed.aHalf' },
+  { name: 'third', word: 'routine.followed.aThird' },
+  { name: 'quarter', word: 'routine.followed.aQuarter' },
+]
+
 const FORM =
-  /^(at|as|from|size of|size|letters of|value of)(?: (?:the )?(.+?))??(?:\s*([+−]|-(?=\s*\d))\s*(\d{1,3}))?(?:\s*(?:±|\+-)\s*(\d{1,3}))?$/
+  /^(at|as|a|from|size of|size|letters of|value of)(?: (?:the )?(.+?))??(?:\s*([+−]|-(?=\s*\d))\s*(\d{1,3}))?(?:\s*(?:±|\+-)\s*(\d{1,3}))?$/
 
 /** Takes such an amount apart; nothing for one that is a number. */
 export function takeFollowedApart(text: string): Followed | undefined {

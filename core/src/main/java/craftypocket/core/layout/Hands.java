@@ -1003,15 +1003,16 @@ public final class Hands {
     }
 
     /**
-     * Interlaces the two halves of what lies below some cards, an even number, card by card.
+     * Interlaces two packets of what lies below some cards, card by card from the top; what one has more lies below.
      *
      * @param depth how many cards stay on top
+     * @param cut how many cards the upper packet has
      * @param in whether the lower half's first card comes out on top; otherwise the top card stays there
      */
-    public void weave(int place, int depth, boolean in) {
+    public void weave(int place, int depth, int cut, boolean in) {
         order.disturbed(place);
         holds.mixed(place, depth, size(place) - depth);
-        reorderings.weave(place * cards + depth, size(place) - depth, in);
+        reorderings.weave(place * cards + depth, size(place) - depth, cut, in);
     }
 
     /** Riffles so often: the halves fall into each other, every cut as likely as a coin tossed for each card makes it. */

@@ -68,13 +68,15 @@ final class Reorderings {
         System.arraycopy(scratch, taken, state, from, count - taken);
     }
 
-    /** Two halves interlace card by card. */
-    void weave(int from, int size, boolean in) {
-        int half = size / 2;
-        System.arraycopy(state, from, scratch, 0, 2 * half);
-        for (int i = 0; i < half; i++) {
-            state[from + 2 * i + (in ? 1 : 0)] = scratch[i];
-            state[from + 2 * i + (in ? 0 : 1)] = scratch[half + i];
+    /** Two packets interlace card by card; what one has more lies below. */
+    void weave(int from, int size, int cut, boolean in) {
+        System.arraycopy(state, from, scratch, 0, size);
+        int upper = 0;
+        int lower = cut;
+        for (int i = 0; i < size; i++) {
+            boolean turn = (i % 2 == 0) != in;
+            boolean takesUpper = lower == size || (upper < cut && turn);
+            state[from + i] = scratch[takesUpper ? upper++ : lower++];
         }
     }
 

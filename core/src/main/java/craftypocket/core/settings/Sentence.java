@@ -28,6 +28,10 @@ public final class Sentence {
 
     private static final Pattern RANGE = Pattern.compile("(\\d+)–(\\d+)");
 
+    private static final String PART = "a ";
+
+    private static final Pattern THE_TOP = Pattern.compile("\\bthe (top |next |bottom )?$");
+
     private static final Pattern ONE_CARD = Pattern.compile("^ cards\\b");
 
     private static final Pattern SLOT = Pattern.compile("\\{(?:(at|nth) )?([a-z-]+)}");
@@ -121,6 +125,11 @@ public final class Sentence {
                 return "any packet";
             }
             return setting.label().toLowerCase(Locale.ROOT).contains("cards") ? "any number of cards" : "any number";
+        }
+        if (text.startsWith(PART)) {
+            // “A third of the cards”, “the top third of the deck”.
+            String part = THE_TOP.matcher(filled).find() ? text.substring(PART.length()) : text;
+            return behind.startsWith(CARDS) ? part + " of the" : part;
         }
         boolean earlier = text.contains(Earlier.OF_STEP) && !text.startsWith("as many as ");
         return text.startsWith(THE) || text.startsWith("its ") || earlier ? "as many as " + text : text;

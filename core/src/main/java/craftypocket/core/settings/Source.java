@@ -7,6 +7,7 @@ import craftypocket.core.reckon.Reading;
 import craftypocket.core.reckon.Spelling;
 import java.util.Arrays;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Function;
@@ -19,8 +20,11 @@ public abstract sealed class Source {
     /** What can be written, in words. */
     public static final String FORMS =
             "“at break” (the one taken last), “at little”, “at thumb”, “at in-jog” or another hold, “from A” (where A was taken), “as cut.depth” (an amount of"
-                    + " an earlier step), “size” (of the pile), “size of table:left”, “letters of A” or “value of A”, each with + or - a number"
+                    + " an earlier step), “size” (of the pile), “size of table:left”, “a half”, “a third” or “a quarter” (of the pile), “letters of A” or “value of A”, each with + or - a number"
                     + " and ± how far off it may be";
+
+    /** The parts of a pile that one judges by eye, by how many of them make it up. */
+    private static final Map<String, Integer> PARTS = Map.of("half", 2, "third", 3, "quarter", 4);
 
     /** The little finger’s break, where “break” is whichever was taken last. */
     private static final String LITTLE = "little";
@@ -79,7 +83,7 @@ public abstract sealed class Source {
     }
 
     private static final Pattern FORM =
-            Pattern.compile("(at|from|as|size of|size|letters of|value of)(?: (?:the )?(.+?))??"
+            Pattern.compile("(at|from|as|a|size of|size|letters of|value of)(?: (?:the )?(.+?))??"
                     + "(?:\\s*([+−]|-(?=\\s*\\d))\\s*(\\d{1,3}))?(?:\\s*(?:±|\\+-)\\s*(\\d{1,3}))?");
 
     /** Reads an amount with a source, such as {@code at break+1}; empty when it is none. */
@@ -138,6 +142,7 @@ public abstract sealed class Source {
                         ? Optional.of(new AtHold(what, Hold.Kind.BREAK, false))
                         : Hold.Kind.named(what).map(hold -> new AtHold(what, hold, hold == Hold.Kind.BREAK));
             case "as" -> as(what, text, reader);
+            case "a" -> Optional.ofNullable(PARTS.get(what)).map(parts -> new Part(what, parts));
             case "size" -> what == null ? Optional.of(new SizeHere()) : Optional.empty();
             case "size of" -> Place.read(what).map(place -> new Size(place, reader.placeOf(place, text)));
             case "from" -> role(what, text, reader, role -> new CameFrom(what, role, reader.cast()));
@@ -320,6 +325,28 @@ public abstract sealed class Source {
         @Override
         public Missing missing() {
             return new Missing("There is no pile whose size could be judged.", "Write a number.");
+        }
+    }
+
+    /** A part of the pile that is acted on, as hands judge it. */
+    private static final class Part extends Source {
+
+        private final int parts;
+
+        Part(String name, int parts) {
+            super("a " + name, "a " + name);
+            this.parts = parts;
+        }
+
+        @Override
+        int number(Hands hands, Values values) {
+            int cards = hands.size(values.pile());
+            return cards == 0 ? -1 : Math.round((float) cards / parts);
+        }
+
+        @Override
+        public Missing missing() {
+            return new Missing("There are no cards of which a part could be judged.", "Write a number.");
         }
     }
 

@@ -65,6 +65,7 @@ class NaiveModelTest {
             "hindu-keep-top",
             "faro-in",
             "faro-out",
+            "weave-packet",
             "top-change-place",
             "shuffle-from-break",
             "depth-insert",

@@ -454,6 +454,22 @@ final class NaiveTable {
                 }
                 set(pile, woven);
             }
+            case "weave-packet" -> {
+                int cut = number(s, "cut");
+                if (cut < 1 || cut >= n) {
+                    return false;
+                }
+                List<Integer> upper = part(d, 0, cut);
+                List<Integer> lower = part(d, cut, n);
+                boolean second = "second".equals(s.get("top"));
+                List<Integer> woven = new ArrayList<>();
+                for (int i = 0; i < Math.max(cut, n - cut); i++) {
+                    for (List<Integer> packet : second ? List.of(lower, upper) : List.of(upper, lower)) {
+                        woven.addAll(part(packet, Math.min(i, packet.size()), Math.min(i + 1, packet.size())));
+                    }
+                }
+                set(pile, woven);
+            }
             case "top-change-place" -> {
                 if (n < 2) {
                     return false;

@@ -45,11 +45,14 @@ class SentencesTest {
             "size",
             "size-3",
             "size of table:packet",
+            "a third",
+            "a third±4",
+            "a half+1",
             "value of K",
             "letters of K");
 
     private static final Pattern NOBODY_SAYS = Pattern.compile(
-            "the as many|[Tt]he any|[Tt]he about|card card|cards cards"
+            "the as many|[Tt]he (top |next |bottom )?a |\\ba (third|half|quarter)( [+±] \\d)? cards?\\b|[Tt]he any|[Tt]he about|card card|cards cards"
                     + "|\\b1 cards\\b|-\\d|  |[{}]|\\bnull\\b|[Tt]he \\d+–\\d+ card|[Tt]he \\d+ card\\b|at at|any number of[ ,.;)]*($|of|from|on|at)\\b");
 
     static Stream<Move> moves() {

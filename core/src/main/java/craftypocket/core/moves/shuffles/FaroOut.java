@@ -41,6 +41,8 @@ final class FaroOut extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.weave(values.of(pile), values.of(stock), false);
+        int place = values.of(pile);
+        int kept = values.of(stock);
+        hands.weave(place, kept, (hands.size(place) - kept) / 2, false);
     }
 }

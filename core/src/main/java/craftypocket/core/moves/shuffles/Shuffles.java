@@ -17,6 +17,7 @@ public final class Shuffles {
             new HinduKeepTop(),
             new FaroOut(),
             new FaroIn(),
+            new WeavePacket(),
             new Messy(),
             new TurnUpperHalf(),
             new ShowMixture(),
