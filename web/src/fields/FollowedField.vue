@@ -2,7 +2,15 @@
 import { t } from '@/words'
 import { useCatalogue } from '@/api/catalogue'
 import { computed } from 'vue'
-import { amountsOf, type Followed, HOLDS, knownPlaces, PARTS, placeLabel, putFollowedTogether } from '@/routine'
+import {
+  amountsOf,
+  type Followed,
+  HOLDS,
+  knownPlaces,
+  PARTS,
+  placeLabel,
+  putFollowedTogether,
+} from '@/routine'
 import type { PlayedWorld } from './playedWorld'
 
 const props = defineProps<{

@@ -21,6 +21,7 @@ export {
 export {
   amountsOf,
   HOLDS,
+  PARTS,
   putFollowedTogether,
   takeFollowedApart,
   type Followed,
