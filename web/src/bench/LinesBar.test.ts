@@ -17,6 +17,8 @@ function line(label: string): HTMLElement {
 async function opened() {
   const bench = await openOnBench(PURSER)
   await screen.findByLabelText('Lines of the routine')
+  // The outs are there once the server has told what they are.
+  await waitFor(() => expect(line('It is on top')).toBeTruthy())
   return bench
 }
 

@@ -48,6 +48,6 @@ describe('what people think and tell', () => {
 
     await fireEvent.click(screen.getByLabelText(/what would clean it. In .* lies a card/))
     await says(() => screen.getByTestId('bridge-outcome'), /ways? leads? there/)
-    await screen.findByLabelText('Insert Replace palmed cards')
+    await screen.findByLabelText('Insert: Replace palmed cards')
   })
 })

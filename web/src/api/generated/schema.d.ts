@@ -2291,7 +2291,7 @@ export interface components {
             layouts: number;
             /**
              * Format: int32
-             * @description how many steps the procedures have that are tried now
+             * @description how many steps the longest procedures have that were tried
              */
             length: number;
             /**

@@ -41,7 +41,10 @@ public final class InventFigures {
         Step think = new Step("think", "deal-to-number", Map.of("at", "1-12"), Optional.empty());
         Step lift = new Step("lift", "lift-packet", Map.of("count", "13-29", "to", "table:packet"), Optional.empty());
         Step again = new Step("again", "lift-packet", Map.of("count", "1-9", "to", "table:other"), Optional.empty());
-        ask("a card at a secret number, two packets are lifted off, 3 steps", List.of(think, lift, again), 3, 0);
+        List<Step> before = List.of(think, lift, again);
+        ask("a card at a secret number, two packets are lifted off, 3 steps", before, 3, 0);
+        // Few of these come out: nearly all of the time is search.
+        ask("the same, 3 steps, 2 free choices", before, 3, 2);
     }
 
     private static void ask(String what, List<Step> before, int steps, int choices) {

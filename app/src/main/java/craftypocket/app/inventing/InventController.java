@@ -104,7 +104,7 @@ class InventController {
      * @param done whether the search is over: asked again, nothing more is found
      * @param found in the order in which it was
      * @param tried how many steps were tried on all layouts at once
-     * @param length how many steps the procedures have that are tried now
+     * @param length how many steps the longest procedures have that were tried
      * @param actions how many different actions there are
      * @param layouts in how many different layouts it begins
      */

@@ -107,7 +107,7 @@ public final class BridgeFinder {
                 ground, start, plan.more().stream().map(Act::of).toList(), MOST_MOVES, MOST_TRIED, BEAM, BEAM, any);
         levels.search(effort);
         any.levelDone();
-        boolean all = levels.done() && !levels.exhausted();
+        boolean all = levels.followedAll();
         Bridge.Outcome without = all ? Bridge.Outcome.NONE : Bridge.Outcome.STOPPED;
         int used = (int) moves.stream().filter(AnyActions::bridges).count();
         int known = (int) catalogue.moves().stream().filter(AnyActions::bridges).count();
@@ -115,7 +115,7 @@ public final class BridgeFinder {
                 any.ways.isEmpty() ? without : Bridge.Outcome.FOUND,
                 any.ways,
                 levels.tried(),
-                all ? MOST_MOVES : levels.length(),
+                all ? MOST_MOVES : levels.longest(),
                 used,
                 known - used);
     }
@@ -175,8 +175,8 @@ public final class BridgeFinder {
         public void levelDone() {
             Map<List<String>, Bridge.Way> best = new LinkedHashMap<>();
             hits.stream()
-                    .filter(path -> !stepTooMany(path))
                     .sorted(Comparator.comparingInt(BridgeFinder::cost))
+                    .filter(path -> !stepTooMany(path))
                     .limit(MOST_WAYS * 8L)
                     .forEach(path -> {
                         List<String> names =

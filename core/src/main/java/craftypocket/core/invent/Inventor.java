@@ -180,9 +180,9 @@ public final class Inventor {
         return levels.tried();
     }
 
-    /** How many steps the procedures have that are being tried. */
+    /** How many steps the longest procedures have that were tried. */
     public int length() {
-        return levels.length();
+        return levels.longest();
     }
 
     /** How many different actions there are. */

@@ -108,9 +108,12 @@ final class Levels {
 
     private List<Node> level;
     private int at;
-    private volatile int length = 1;
+    private int length = 1;
+    private volatile int longest = 1;
     private volatile int tried;
     private volatile boolean done;
+    /** Whether nodes were given up for others. */
+    private boolean dropped;
 
     /**
      * @param steps how many steps a path has at most
@@ -150,13 +153,17 @@ final class Levels {
         return tried;
     }
 
-    /** How many steps the paths have that are being tried. */
-    int length() {
-        return length;
+    /** How many steps the longest paths have that were tried. */
+    int longest() {
+        return longest;
     }
 
-    /** Whether it ended since it had tried enough, and not since there was no more to try. */
-    boolean exhausted() {
+    /** Whether it ended since there was no more to try: what was not found is not there to be found with these steps. */
+    boolean followedAll() {
+        return done && !dropped && !exhausted() && waiting.stream().allMatch(Map::isEmpty);
+    }
+
+    private boolean exhausted() {
         return tried >= mostTried;
     }
 
@@ -189,6 +196,7 @@ final class Levels {
             } else {
                 Map<Long, Node> here = waiting.get(length - 1);
                 level = seeker.best(here.values(), width);
+                longest = level.isEmpty() ? longest : Math.max(longest, length);
                 level.forEach(node -> followed.add(node.key()));
                 here.keySet().removeAll(followed);
             }
@@ -234,6 +242,7 @@ final class Levels {
         if (there.size() > MOST_WAITING) {
             List<Node> best = seeker.best(there.values(), widest);
             there.clear();
+            dropped = true;
             best.forEach(each -> there.put(each.key(), each));
         }
     }

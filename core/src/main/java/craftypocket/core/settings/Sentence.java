@@ -131,7 +131,7 @@ public final class Sentence {
             String part = THE_TOP.matcher(filled).find() ? text.substring(PART.length()) : text;
             return behind.startsWith(CARDS) ? part + " of the" : part;
         }
-        boolean earlier = text.contains(Earlier.OF_STEP) && !text.startsWith("as many as ");
+        boolean earlier = text.contains(Earlier.OF_STEP) && behind.startsWith(CARDS);
         return text.startsWith(THE) || text.startsWith("its ") || earlier ? "as many as " + text : text;
     }
 
