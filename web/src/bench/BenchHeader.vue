@@ -115,7 +115,7 @@ function retitle(event: Event): void {
         <span class="hidden max-[1199px]:inline" aria-hidden="true">↷</span>
         <span class="max-[1199px]:sr-only">{{ $t('bench.benchHeader.redo') }}</span>
       </button>
-      <SaveMenu v-model:compact="compact" class="max-[900px]:hidden" />
+      <SaveMenu v-model:compact="compact" />
       <RouterLink class="btn-main" :to="`/rehearse/${bench.id}`">{{
         $t('bench.benchHeader.rehearse')
       }}</RouterLink>

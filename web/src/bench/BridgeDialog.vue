@@ -208,7 +208,7 @@ function tried(found: Bridge): string {
                   way.share === 1
                     ? $t('bench.bridgeDialog.alwaysWorks')
                     : $t(
-                        way.sampled
+                        way.atLeast
                           ? 'bench.bridgeDialog.worksInAtLeast'
                           : 'bench.bridgeDialog.worksInOfTheWays',
                         { share: percent(way.share) },

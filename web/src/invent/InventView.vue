@@ -472,6 +472,13 @@ td {
   padding-left: 0.6rem;
 }
 
+/* On a phone the words need the room: how free a procedure is stands beside them, and the rest is told below. */
+@media (max-width: 600px) {
+  .finds :is(th, td):nth-child(n + 4) {
+    display: none;
+  }
+}
+
 @media (max-width: 900px) {
   .invent {
     grid-template-columns: minmax(0, 1fr);

@@ -3531,13 +3531,13 @@ export interface components {
         };
         /** @description Moves that lead there. */
         WayDocument: {
+            /** @description whether the share may be more: not all ways were gone through, or several things fail, each in some of them */
+            atLeast: boolean;
             /** Format: int32 */
             difficulty: number;
             names: string[];
             /** Format: int32 */
             oddity: number;
-            /** @description whether not all ways were gone through; the share is then what it is at least */
-            sampled: boolean;
             /** Format: int32 */
             secret: number;
             /**

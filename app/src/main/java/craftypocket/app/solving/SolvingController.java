@@ -118,7 +118,7 @@ class SolvingController {
      * Moves that lead there.
      *
      * @param share in which part of all ways of the routine they do, and each move is what it should be
-     * @param sampled whether not all ways were gone through; the share is then what it is at least
+     * @param atLeast whether the share may be more: not all ways were gone through, or several things fail, each in some of them
      */
     record WayDocument(
             @NotNull List<StepDocument> steps,
@@ -127,7 +127,7 @@ class SolvingController {
             int secret,
             int oddity,
             double share,
-            boolean sampled) {}
+            boolean atLeast) {}
 
     /**
      * A run that did not come out.
@@ -252,7 +252,7 @@ class SolvingController {
                 way.secret(),
                 way.oddity(),
                 way.share(),
-                way.sampled());
+                way.atLeast());
     }
 
     /** Which slips would explain what was really there in the end. */

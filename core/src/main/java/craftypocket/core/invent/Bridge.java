@@ -34,9 +34,9 @@ public record Bridge(Outcome outcome, List<Way> ways, int tried, int within, int
      * @param secret how many of them must not be noticed
      * @param oddity how far they are from what everybody does with cards: 0 looks natural
      * @param share in which part of the worlds of the routine the claim then holds, and each move is what it should be
-     * @param sampled whether not all worlds were gone through; the share is then what it is at least
+     * @param atLeast whether the share may be more: not all worlds were gone through, or several things fail, each in some of them
      */
-    public record Way(List<Step> steps, int difficulty, int secret, int oddity, double share, boolean sampled) {
+    public record Way(List<Step> steps, int difficulty, int secret, int oddity, double share, boolean atLeast) {
 
         /** The shortest first; of these the one that works most often, then the easiest, then the most natural. */
         public static final Comparator<Way> ORDER = Comparator.comparingInt((Way way) -> way.steps.size())

@@ -33,6 +33,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
+import java.util.stream.DoubleStream;
 
 /**
  * Finds moves that lead from the layout after a step to a claim: the short form of an {@link Inventor}. It begins in the usual way alone and
@@ -230,13 +231,16 @@ public final class BridgeFinder {
                 Survey survey = Surveyor.survey(
                         PlanReader.read(with(all, List.of(new RoutineClaim("goal", "", goal))), catalogue),
                         SURVEYED.with(effort::stopped));
-                double share = survey.findings().stream()
-                        .filter(finding -> isNew(finding.condition()))
+                double[] fails = survey.findings().stream()
+                        .filter(finding -> survey.worlds() > 0 && isNew(finding.condition()))
                         .mapToDouble(finding ->
-                                survey.exhaustive() ? (double) finding.held() / survey.worlds() : finding.low())
-                        .min()
-                        .orElse(0);
-                return new Share(survey.worlds() == 0 ? 0 : share, !survey.exhaustive());
+                                1 - (survey.exhaustive() ? (double) finding.held() / survey.worlds() : finding.low()))
+                        .filter(failing -> failing > 0)
+                        .toArray();
+                // What fails in one way and what fails in another may be the same ways, or others.
+                boolean atLeast = !survey.exhaustive() || fails.length > 1;
+                double most = survey.worlds() == 0 ? 1 : DoubleStream.of(fails).sum();
+                return new Share(Math.max(0, 1 - most), atLeast);
             });
         }
 
@@ -300,9 +304,9 @@ public final class BridgeFinder {
     /**
      * In which part of all ways it works.
      *
-     * @param part of a sample, what it is at least
+     * @param atLeast whether it may be more: of a sample, or where several things fail, each in some ways
      */
-    private record Share(double part, boolean sampled) {}
+    private record Share(double part, boolean atLeast) {}
 
     /** @param judge tells of a list of steps in which part of all ways it works */
     private Bridge.Way way(List<Act> path, UnaryOperator<String> stated, Function<List<Step>, Share> judge) {
@@ -324,7 +328,7 @@ public final class BridgeFinder {
                 (int) moves.stream().filter(move -> move.profile().secret()).count(),
                 oddity(moves),
                 share.part(),
-                share.sampled());
+                share.atLeast());
     }
 
     /**

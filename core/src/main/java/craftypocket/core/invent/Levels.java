@@ -87,7 +87,7 @@ final class Levels {
     /** As many nodes wait at a level; then those are dropped that would not be followed. */
     private static final int MOST_WAITING = 4_800;
 
-    /** As many of one kind are followed at a level in all rounds together. */
+    /** As many of one kind are followed at a level in the last round. */
     private final int widest;
 
     /** As many in this round. */
