@@ -71,6 +71,8 @@ class HandOnDeckTest extends InBrowser {
         newRoutine("Bring it up");
         addMove("spread, free pick");
         addMove("return on the lower");
+        page.getByLabel("The card is put in").selectOption("break");
+        waitUntilSaved();
         Locator thread = grip("where it should lie");
         thread.focus();
         page.keyboard().press("Home");

@@ -45,6 +45,8 @@ abstract class InBrowser {
 
     @AfterEach
     void close() {
+        // A request that a test holds up must not come in while the page closes.
+        context.pages().forEach(Page::unrouteAll);
         context.close();
         if (!failures.isEmpty()) {
             throw new AssertionError("the page failed: " + failures);

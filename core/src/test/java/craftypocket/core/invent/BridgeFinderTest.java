@@ -175,6 +175,22 @@ class BridgeFinderTest {
                         step -> step.move().equals("follow-card") || step.move().equals("take-indifferent"));
     }
 
+    /** Of a card that is lost in the deck nobody can say where to look: looking and cutting to it works in no way, and is not offered. */
+    @Test
+    void what_the_performer_cannot_know_is_no_way() {
+        Script lost = Script.deck(52).selection("A", "Ines").step("spread-pick").step("return-on-lower");
+        ClaimSpec top = ClaimSpec.of("position", "role", "A", "nth", "1");
+        assertThat(find(lost, top).ways())
+                .allMatch(way -> way.share() < 0.2)
+                .noneMatch(way -> way.steps().get(0).move().equals("cut-to-key"));
+        Script kept =
+                Script.deck(52).selection("A", "Ines").step("spread-pick").step("return-on-lower", "keep", "break");
+        assertThat(find(kept, top).ways())
+                .filteredOn(way -> way.share() == 1)
+                .extracting(way -> way.steps().get(0).move())
+                .contains("cut-to-break", "double-undercut", "pass");
+    }
+
     @Test
     void what_is_so_already_takes_a_move_that_keeps_it() {
         Bridge bridge = find(Script.deck(8).key("K", "AS", 1), at("1", "top"));
