@@ -204,9 +204,9 @@ public final class BridgeFinder {
         }
 
         private boolean reaches(List<Act> path) {
-            List<List<Hands>> moments = ground.moments(start, path);
-            return moments.size() > path.size()
-                    && moments.get(path.size()).stream().allMatch(check::holds);
+            return ground.end(start, path)
+                    .filter(end -> end.stream().allMatch(check::holds))
+                    .isPresent();
         }
 
         /** A shuffle of so many cards exactly is offered as hands do it, where it works as often then. */

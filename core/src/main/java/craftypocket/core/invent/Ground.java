@@ -16,6 +16,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiPredicate;
 import java.util.function.Predicate;
@@ -166,6 +167,12 @@ final class Ground {
             moments.add(after);
         }
         return moments;
+    }
+
+    /** The states at the end of a path; nothing where a step cannot be done in all ways, or there are too many. */
+    Optional<List<Hands>> end(List<Hands> start, List<Act> path) {
+        List<List<Hands>> moments = moments(start, path);
+        return moments.size() > path.size() ? Optional.of(moments.get(path.size())) : Optional.empty();
     }
 
     /** Does a step on all states, and adds what comes of them, each once. */

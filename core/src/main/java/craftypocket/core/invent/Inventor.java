@@ -273,9 +273,7 @@ public final class Inventor {
                 ends.clear();
             }
             List<Act> path = Levels.with(from.path(), act);
-            if (ends.add(ground.print(levels.states(path)))) {
-                judge(path);
-            }
+            levels.end(path).filter(end -> ends.add(ground.print(end))).ifPresent(any -> judge(path));
         }
 
         /** Of each number of choices those that are most promising. */

@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 
@@ -205,7 +206,7 @@ final class Levels {
     }
 
     private void expand(Node node) {
-        List<Hands> states = states(node.path());
+        List<Hands> states = end(node.path()).orElseThrow();
         boolean last = node.path().size() + 1 == steps;
         for (Act act : actions) {
             if (!seeker.tries(node, states, act)) {
@@ -247,9 +248,9 @@ final class Levels {
         }
     }
 
-    /** The states that a path leads to. */
-    List<Hands> states(List<Act> path) {
-        return ground.moments(start, path).get(path.size());
+    /** The states that a path leads to, unless there are too many. */
+    Optional<List<Hands>> end(List<Act> path) {
+        return ground.end(start, path);
     }
 
     static List<Act> with(List<Act> path, Act act) {

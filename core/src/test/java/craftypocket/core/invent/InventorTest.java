@@ -24,6 +24,7 @@ import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -202,6 +203,24 @@ class InventorTest {
                         List.of(new Invention.Line("the deck", "53 − a", true, List.of()))));
         assertThat(swung.why()).extracting(Invention.Line::position).containsExactly("a", "a", "a", "52");
         assertThat(swung.sentences().get(1)).isEqualTo("Put the deck under the “left” pile.");
+    }
+
+    /** Five numbers each of five choices are 3,125 layouts in the end, more than are kept: the answer is left out, and the search goes on. */
+    @Test
+    @EnabledIfSystemProperty(named = "crafty.laws", matches = "true", disabledReason = "takes two minutes")
+    void an_end_with_too_many_layouts_is_no_answer() {
+        Script three = secretNumber()
+                .step("lift-packet", "count", "13-29", "to", "table:packet")
+                .step("lift-packet", "count", "1-9", "to", "table:other");
+        ClaimSpec always = ClaimSpec.of("pile-size", "pile", "palm", "compare", "exactly", "cards", "0");
+        Inventor inventor = new Inventor(
+                new Question(three.plan().routine(), "s3", always, 2, 2, true, 0, 2, List.of(1), 1),
+                AllMoves.CATALOGUE);
+
+        inventor.search(() -> false);
+
+        assertThat(inventor.states()).isEqualTo(125);
+        assertThat(inventor.done()).isTrue();
     }
 
     /** What is shown holds by the plain definition of a survey, and without any one of its plain steps it does not. */
