@@ -216,7 +216,7 @@ public final class Inventor {
         /** The states that were last asked about, and whether neither of the new piles is there in some of them. */
         private List<Hands> asked;
 
-        private boolean fresher;
+        private boolean neitherThere;
 
         Fair() {
             actions.stream()
@@ -234,11 +234,11 @@ public final class Inventor {
         private boolean makesSecondBeforeFirst(List<Hands> states, Act act) {
             if (states != asked) {
                 asked = states;
-                fresher = states.stream()
+                neitherThere = states.stream()
                         .anyMatch(hands -> fresh.stream()
                                 .allMatch(place -> hands.size(hands.places().indexOf(place)) == 0));
             }
-            return fresher && second.contains(act);
+            return neitherThere && second.contains(act);
         }
 
         @Override

@@ -33,7 +33,7 @@ final class Settings {
     private Settings() {}
 
     /**
-     * All of them together, but for those in which two places are the same.
+     * All of them together, but for those in which two places or two roles are the same.
      *
      * @param texts what is tried for a setting
      */
