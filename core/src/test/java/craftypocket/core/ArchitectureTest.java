@@ -44,7 +44,8 @@ class ArchitectureTest {
             List.of("moves"),
             List.of("routine"),
             List.of("jot", "read"),
-            List.of("edit", "run"),
+            List.of("run"),
+            List.of("edit"),
             List.of("solve", "advise", "rehearse", "seem"),
             List.of("invent", "evening"));
 

@@ -3,6 +3,7 @@ package craftypocket.core.edit;
 import craftypocket.core.claims.ClaimKinds;
 import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.moves.Catalogue;
+import craftypocket.core.moves.Move;
 import craftypocket.core.read.ComposedMove;
 import craftypocket.core.routine.Attention;
 import craftypocket.core.routine.Out;
@@ -12,7 +13,6 @@ import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.RoutineClaim;
 import craftypocket.core.routine.SetUp;
 import craftypocket.core.routine.Step;
-import craftypocket.core.settings.Problem;
 import craftypocket.core.settings.ProblemsFound;
 import craftypocket.core.settings.Renamed;
 import craftypocket.core.settings.Renamed.Kind;
@@ -27,7 +27,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /**
  * Gives something another name wherever a routine speaks of it: in the set-up, in settings of steps and claims on every line, in the
@@ -50,31 +49,34 @@ public final class Renaming {
     }
 
     /**
-     * The routine with the new name.
+     * The routine with the new name: “Bruno is called Tom now, in 4 steps.”
      *
      * @throws ProblemsFound when nothing is called so, or something else is called by the new name already
      */
-    public static Routine of(Routine routine, Renamed renamed, Catalogue catalogue) {
+    public static Edited of(Routine routine, Renamed renamed, Catalogue catalogue) {
         Set<String> names = names(routine, renamed.kind(), catalogue);
         if (!names.contains(renamed.from())) {
-            throw refused(renamed.from(), "nothing in this routine is called so", "Choose one of its names");
+            throw Edited.refused(
+                    "to", renamed.from(), "nothing in this routine is called so", "Choose one of its names");
         }
         if (renamed.to().isBlank()) {
-            throw refused(renamed.to(), "it must have a name", "Write one, or take it out");
+            throw Edited.refused("to", renamed.to(), "it must have a name", "Write one, or take it out");
         }
         if (!renamed.to().equals(renamed.from()) && names.contains(renamed.to())) {
-            throw refused(renamed.to(), "something else is called so already", "Choose another name");
+            throw Edited.refused("to", renamed.to(), "something else is called so already", "Choose another name");
         }
-        return follow(routine, renamed, catalogue);
+        Routine changed = follow(routine, renamed, catalogue);
+        int steps = stepsChanged(routine, changed);
+        return new Edited(
+                changed,
+                renamed.kind() == Kind.STEP ? renamed.to() : "",
+                renamed.from() + " is called " + renamed.to() + " now"
+                        + (steps == 0 ? "." : ", in " + Edited.steps(steps) + "."));
     }
 
     /** The routine with another name wherever the old one stands, whatever is called by either. */
     static Routine follow(Routine routine, Renamed renamed, Catalogue catalogue) {
         return new Renaming(routine, renamed, catalogue).renamed(routine);
-    }
-
-    private static ProblemsFound refused(String value, String rule, String cure) {
-        return new ProblemsFound(List.of(new Problem("to", value, rule, cure)));
     }
 
     /** What is called by a name of a kind. */
@@ -88,14 +90,9 @@ public final class Renaming {
                         .collect(Collectors.toSet());
             case THING ->
                 routine.setUp().things().stream().map(SetUp.LaidThing::name).collect(Collectors.toSet());
-            case STEP -> steps(routine).map(Step::id).collect(Collectors.toSet());
+            case STEP -> routine.allSteps().map(Step::id).collect(Collectors.toSet());
             case PILE -> places(routine, catalogue);
         };
-    }
-
-    /** The steps of all lines. */
-    static Stream<Step> steps(Routine routine) {
-        return Stream.concat(routine.steps().stream(), routine.outs().stream().flatMap(out -> out.steps().stream()));
     }
 
     /** All places that have a name of their own. */
@@ -103,7 +100,7 @@ public final class Renaming {
         Set<String> places = new HashSet<>();
         routine.setUp().piles().forEach(pile -> places.add(pile.place()));
         routine.setUp().things().forEach(thing -> places.add(thing.place()));
-        steps(routine)
+        routine.allSteps()
                 .forEach(step -> catalogue
                         .find(step.move())
                         .ifPresent(move -> step.settings()
@@ -178,7 +175,17 @@ public final class Renaming {
     }
 
     private Optional<SettingList> settingsOf(String move) {
-        return Optional.ofNullable(own.get(move)).or(() -> catalogue.find(move).map(found -> found.settings()));
+        return Optional.ofNullable(own.get(move)).or(() -> catalogue.find(move).map(Move::settings));
+    }
+
+    /** What can be set of a move, of the list of moves or of the routine’s own. */
+    static Optional<SettingList> settings(Routine routine, String move, Catalogue catalogue) {
+        return routine.ownMoves().stream()
+                .filter(own -> own.id().equals(move))
+                .findFirst()
+                .map(own -> ComposedMove.listed(own, catalogue))
+                .or(() -> catalogue.find(move))
+                .map(Move::settings);
     }
 
     private ClaimSpec claim(ClaimSpec spec) {
@@ -222,10 +229,10 @@ public final class Renaming {
                 parts);
     }
 
-    /** How many steps of a routine differ from those of another: “in 4 steps”. */
-    public static int stepsChanged(Routine before, Routine after) {
-        List<Step> were = steps(before).toList();
-        List<Step> are = steps(after).toList();
+    /** How many steps of a routine differ from those of another. */
+    private static int stepsChanged(Routine before, Routine after) {
+        List<Step> were = before.allSteps().toList();
+        List<Step> are = after.allSteps().toList();
         int changed = 0;
         for (int i = 0; i < were.size(); i++) {
             changed += were.get(i).equals(are.get(i)) ? 0 : 1;

@@ -20,46 +20,44 @@ import java.util.Optional;
 /**
  * Puts one of the performer's own moves in the place of the steps that it was made of. Whatever spoke of one of these steps speaks of the
  * new one: claims that stand after it, outs, covers, conditions.
- *
- * @param routine the routine with the new step, carrying the own move
- * @param step the id of the new step
  */
-public record Wrapping(Routine routine, String step) {
+public final class Wrapping {
+
+    private Wrapping() {}
 
     /**
-     * Wraps steps.
+     * Wraps steps. The routine carries the own move then.
      *
      * @param ids the steps, one after another on the main line or in one out
      * @throws ProblemsFound when they do not stand one after another, or a number elsewhere comes from one of them
      */
-    public static Wrapping of(Routine routine, OwnMove own, List<String> ids, Catalogue catalogue) {
-        String id = freshId(routine);
+    public static Edited of(Routine routine, OwnMove own, List<String> ids, Catalogue catalogue) {
+        String id = Own.freshId(routine, "s");
         Map<String, String> settings = new HashMap<>();
         own.settings().forEach(setting -> settings.put(setting.name(), setting.usual()));
         Step step = new Step(id, own.id(), settings, Optional.empty(), Attention.AS_TAUGHT);
 
         List<Step> main = replaced(routine.steps(), ids, step);
         List<Out> outs = routine.outs().stream()
-                .map(out ->
-                        new Out(out.id(), out.occasion(), out.after(), replaced(out.steps(), ids, step), out.rejoin()))
+                .map(out -> out.with(replaced(out.steps(), ids, step)))
                 .toList();
         boolean found = !main.equals(routine.steps()) || !outs.equals(routine.outs());
         if (!found) {
-            throw new ProblemsFound(List.of(new Problem(
+            throw Edited.refused(
                     "steps",
                     String.join(", ", ids),
                     "these steps do not stand one after another",
-                    "Choose steps that follow each other")));
+                    "Choose steps that follow each other");
         }
         List<OwnMove> ownMoves = new ArrayList<>(routine.ownMoves());
         ownMoves.removeIf(other -> other.id().equals(own.id()));
         ownMoves.add(own);
-        Routine wrapped = new Routine(routine.setUp(), routine.roles(), main, routine.claims(), ownMoves, outs);
+        Routine wrapped = routine.withSteps(main).withOuts(outs).withOwnMoves(ownMoves);
         for (String old : ids) {
             wrapped = Renaming.follow(wrapped, new Renamed(Renamed.Kind.STEP, old, id), catalogue);
         }
         refuseWhatIsLost(routine, wrapped, catalogue);
-        return new Wrapping(wrapped, id);
+        return new Edited(wrapped, id, Edited.steps(ids.size()) + " are one now: “" + own.name() + "”.");
     }
 
     /** The steps with one in the place of those with these ids, where all of these follow each other. */
@@ -72,15 +70,6 @@ public record Wrapping(Routine routine, String step) {
         changed.add(by);
         changed.addAll(steps.subList(first + ids.size(), steps.size()));
         return changed;
-    }
-
-    private static String freshId(Routine routine) {
-        List<String> taken = Renaming.steps(routine).map(Step::id).toList();
-        int number = 1;
-        while (taken.contains("s" + number)) {
-            number++;
-        }
-        return "s" + number;
     }
 
     /** A number that came from one of the steps may be gone with it. */

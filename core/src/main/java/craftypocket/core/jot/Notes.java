@@ -11,6 +11,7 @@ import craftypocket.core.routine.Occasion;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.Setting;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -50,7 +51,7 @@ public final class Notes {
     private static final Pattern IF = Pattern.compile(
             "(?i)^(?:if|in case|should|whenever|when)\\s+(?<when>.+?)(?:\\s*[,:–]\\s*(?:then\\s+)?|\\s+then\\s+|\\s+->\\s+)(?<then>.+)$");
     private static final Pattern LIES = Pattern.compile(
-            "(?i)^(?:the\\s+)?(?<card>key|selection|card|their card|it|\\p{Lu}\\p{L}+[’']s card)\\s+(?:is|lies|comes|ends)\\s+(?:on\\s+|at\\s+)?(?:the\\s+)?(?<end>top|bottom)$");
+            "(?i)^(?:the\\s+)?(?<card>key|selection|card|(?:their|her|his) card|it|\\p{Lu}\\p{L}+[’']s card)\\s+(?:is|lies|comes|ends)\\s+(?:on\\s+|at\\s+)?(?:the\\s+)?(?<end>top|bottom)$");
     private static final Pattern THEN = Pattern.compile("(?i)(?:,\\s*)?(?:\\band\\s+)?\\bthen\\b,?\\s*");
     private static final Pattern COMMA = Pattern.compile("(?i)\\s*,\\s*(?:and\\s+)?|\\s+(?:and|while|as)\\s+");
     private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{N}’']+");
@@ -67,8 +68,8 @@ public final class Notes {
     private final Phrases phrases;
     private final int deck;
 
-    /** A word of a line, with where it stands. */
-    private record Word(int from, int to, String raw, String stem) {}
+    /** A word of a line, with where it stands, and whether it is part of a number. */
+    private record Word(int from, int to, String raw, String stem, boolean number) {}
 
     /** A phrase held against a line, by how well it fits. */
     private record Fit(Phrase phrase, double score, Set<Word> own) {}
@@ -119,7 +120,7 @@ public final class Notes {
                     lies.group("end").toLowerCase(Locale.ROOT),
                     lies.group("card").equalsIgnoreCase("key"));
         }
-        Set<String> stems = words(words).stream().map(Word::stem).collect(Collectors.toSet());
+        Set<String> stems = words(words, List.of()).stream().map(Word::stem).collect(Collectors.toSet());
         return new When(from, words, Optional.of(occasion(stems)), "", false);
     }
 
@@ -213,9 +214,9 @@ public final class Notes {
                     Sureness.SURE,
                     List.of()));
         }
-        List<Word> words = words(plain);
-        String person = person(words);
         List<Number> numbers = WrittenNumbers.in(plain, deck);
+        List<Word> words = words(plain, numbers);
+        String person = person(words);
         boolean they = !person.isEmpty()
                 || words.stream().anyMatch(word -> word.stem().equals(Stems.THEY) || GIVEN.contains(word.stem()));
         List<Word> telling = words.stream()
@@ -271,7 +272,7 @@ public final class Notes {
             }
         }
         double said = words.stream()
-                .filter(word -> own.contains(word) || numbers.stream().noneMatch(number -> within(word, number)))
+                .filter(word -> own.contains(word) || !word.number())
                 .mapToDouble(word -> phrases.known(word.stem()) ? phrases.weight(word.stem()) : 1)
                 .sum();
         double recall = wanted == 0 || (phrase.numbered() && numbers.isEmpty()) ? 0 : matched / wanted;
@@ -293,10 +294,6 @@ public final class Notes {
         return they && plain ? 0.9 : 1;
     }
 
-    private static boolean within(Word word, Number number) {
-        return word.from() >= number.from() && word.to() <= number.to();
-    }
-
     private Reading reading(
             Fit fit, double apart, List<Word> words, List<Number> numbers, String person, String quoted, String line) {
         Map<String, String> settings = new LinkedHashMap<>(fit.phrase().settings());
@@ -312,7 +309,7 @@ public final class Notes {
                 .forEach(number ->
                         left.add(line.substring(number.from(), number.to()).strip()));
         words.stream()
-                .filter(word -> !fit.own().contains(word) && numbers.stream().noneMatch(number -> within(word, number)))
+                .filter(word -> !fit.own().contains(word) && !word.number())
                 .forEach(word -> left.add(word.raw()));
         Sureness sureness = fit.score() >= SURE && apart >= APART
                 ? Sureness.SURE
@@ -383,10 +380,18 @@ public final class Notes {
         return setting.decider() == Setting.Decider.SPECTATOR;
     }
 
-    private List<Word> words(String line) {
+    /** @param numbers those of the line */
+    private List<Word> words(String line, List<Number> numbers) {
+        BitSet written = new BitSet(line.length());
+        numbers.forEach(number -> written.set(number.from(), number.to()));
         return WORD.matcher(line)
                 .results()
-                .map(word -> new Word(word.start(), word.end(), word.group(), nearest(Stems.of(word.group()))))
+                .map(word -> new Word(
+                        word.start(),
+                        word.end(),
+                        word.group(),
+                        nearest(Stems.of(word.group())),
+                        written.nextClearBit(word.start()) >= word.end()))
                 .toList();
     }
 

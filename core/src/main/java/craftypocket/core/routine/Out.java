@@ -19,4 +19,9 @@ public record Out(String id, Occasion occasion, String after, List<Step> steps, 
     public Out {
         steps = List.copyOf(steps);
     }
+
+    /** The same with other steps. */
+    public Out with(List<Step> others) {
+        return new Out(id, occasion, after, others, rejoin);
+    }
 }

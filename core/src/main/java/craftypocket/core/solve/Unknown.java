@@ -1,16 +1,15 @@
 package craftypocket.core.solve;
 
-import craftypocket.core.cards.CardText;
 import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.edit.Laying;
 import craftypocket.core.moves.Catalogue;
-import craftypocket.core.routine.Placement;
 import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.RoutineClaim;
-import craftypocket.core.routine.SetUp;
 import craftypocket.core.routine.Step;
 import craftypocket.core.settings.BeatLists;
+import craftypocket.core.settings.Problem;
+import craftypocket.core.settings.ProblemsFound;
 import craftypocket.core.settings.Source;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,8 +23,6 @@ import java.util.Optional;
  * @param setting the name of the setting; the code of the card of a pile
  */
 public record Unknown(Kind kind, String id, String setting) {
-
-    private static final String FACE_UP = "↑";
 
     /** Where an unknown stands. */
     public enum Kind {
@@ -41,52 +38,49 @@ public record Unknown(Kind kind, String id, String setting) {
         PILE
     }
 
+    /**
+     * The routine with the value that was found for the unknown.
+     *
+     * @param value as {@link Sweep} numbers it: of beats, which of the ways to count them
+     * @throws ProblemsFound when the routine has no such number, or no such way
+     */
+    public Routine solved(Routine routine, int value, Catalogue catalogue) {
+        Routine stated = stated(routine, catalogue);
+        return Optional.of(value)
+                .filter(number -> number >= 1 && number <= values(stated, number))
+                .flatMap(number -> with(stated, number))
+                .orElseThrow(() -> new ProblemsFound(List.of(new Problem(
+                        setting,
+                        String.valueOf(value),
+                        "this routine has no such number any more",
+                        "Solve for it once more"))));
+    }
+
     /** The routine with this value for the unknown; empty when the routine has no such number. */
     Optional<Routine> with(Routine routine, int value) {
         return switch (kind) {
             case STEP, BEATS ->
-                routine.steps().stream().anyMatch(s -> s.id().equals(id))
-                        ? Optional.of(new Routine(
-                                routine.setUp(),
-                                routine.roles(),
-                                routine.steps().stream()
-                                        .map(s -> s.id().equals(id) ? s.with(put(s.settings(), value)) : s)
-                                        .toList(),
-                                routine.claims(),
-                                routine.ownMoves()))
+                routine.allSteps().anyMatch(this::isMeant)
+                        ? Optional.of(routine.withEachStep(
+                                step -> isMeant(step) ? step.with(put(step.settings(), value)) : step))
                         : Optional.empty();
             case CLAIM ->
-                routine.claims().stream().anyMatch(c -> c.id().equals(id))
-                        ? Optional.of(new Routine(
-                                routine.setUp(),
-                                routine.roles(),
-                                routine.steps(),
-                                routine.claims().stream()
-                                        .map(c -> c.id().equals(id)
-                                                ? new RoutineClaim(
-                                                        c.id(),
-                                                        c.after(),
-                                                        new ClaimSpec(
-                                                                c.claim().kind(),
-                                                                put(c.claim().settings(), value),
-                                                                c.claim().not(),
-                                                                c.claim().or()))
-                                                : c)
-                                        .toList(),
-                                routine.ownMoves()))
+                routine.claims().stream().anyMatch(this::isMeant)
+                        ? Optional.of(routine.withClaims(routine.claims().stream()
+                                .map(claim -> isMeant(claim) ? put(claim, value) : claim)
+                                .toList()))
                         : Optional.empty();
-            case START ->
-                Optional.of(new Routine(
-                        started(routine.setUp(), value),
-                        routine.roles(),
-                        routine.steps(),
-                        routine.claims(),
-                        routine.ownMoves()));
-            case PILE ->
-                moved(routine.setUp(), value)
-                        .map(setUp -> new Routine(
-                                setUp, routine.roles(), routine.steps(), routine.claims(), routine.ownMoves()));
+            case START -> Optional.of(routine.with(Laying.inDeck(routine.setUp(), setting, value)));
+            case PILE -> Laying.inPile(routine.setUp(), id, setting, value).map(routine::with);
         };
+    }
+
+    private boolean isMeant(Step step) {
+        return step.id().equals(id);
+    }
+
+    private boolean isMeant(RoutineClaim claim) {
+        return claim.id().equals(id);
     }
 
     /** The routine with what is solved for stated, where it was left as usual: its beats say how many there are. */
@@ -94,10 +88,7 @@ public record Unknown(Kind kind, String id, String setting) {
         if (kind != Kind.BEATS) {
             return routine;
         }
-        List<Step> steps = routine.steps().stream()
-                .map(step -> step.id().equals(id) ? stated(step, catalogue) : step)
-                .toList();
-        return new Routine(routine.setUp(), routine.roles(), steps, routine.claims(), routine.ownMoves());
+        return routine.withEachStep(step -> isMeant(step) ? stated(step, catalogue) : step);
     }
 
     private Step stated(Step step, Catalogue catalogue) {
@@ -120,8 +111,8 @@ public record Unknown(Kind kind, String id, String setting) {
     }
 
     private List<String> ways(Routine routine) {
-        return routine.steps().stream()
-                .filter(step -> step.id().equals(id))
+        return routine.allSteps()
+                .filter(this::isMeant)
                 .map(step -> ways(step.settings()))
                 .findFirst()
                 .orElse(List.of());
@@ -141,34 +132,12 @@ public record Unknown(Kind kind, String id, String setting) {
         return changed;
     }
 
-    private SetUp started(SetUp setUp, int value) {
-        List<Placement> placements = new ArrayList<>(setUp.placements());
-        placements.removeIf(p -> p.card().equals(setting));
-        List<String> order = new ArrayList<>(CardText.split(setUp.order()));
-        int written = order.indexOf(setting + FACE_UP);
-        if (written >= 0 && value <= order.size()) {
-            // Only the order says that it lies face up, so there it stays, at another place.
-            order.add(value - 1, order.remove(written));
-        } else {
-            order.remove(setting);
-            order.remove(setting + FACE_UP);
-            placements.add(new Placement(setting, value, false));
-        }
-        return setUp.laid(String.join(" ", order), placements);
-    }
-
-    private Optional<SetUp> moved(SetUp setUp, int value) {
-        List<SetUp.LaidPile> piles = new ArrayList<>(setUp.piles());
-        for (int i = 0; i < piles.size(); i++) {
-            List<String> cards = new ArrayList<>(CardText.split(piles.get(i).cards()));
-            int at = cards.indexOf(setting) >= 0 ? cards.indexOf(setting) : cards.indexOf(setting + FACE_UP);
-            if (piles.get(i).place().equals(id) && at >= 0 && value <= cards.size()) {
-                String card = cards.remove(at);
-                cards.add(value - 1, card);
-                piles.set(i, new SetUp.LaidPile(id, String.join(" ", cards)));
-                return Optional.of(setUp.withPiles(piles));
-            }
-        }
-        return Optional.empty();
+    private RoutineClaim put(RoutineClaim claim, int value) {
+        ClaimSpec spec = claim.claim();
+        return new RoutineClaim(
+                claim.id(),
+                claim.after(),
+                new ClaimSpec(spec.kind(), put(spec.settings(), value), spec.not(), spec.or()),
+                claim.believed());
     }
 }

@@ -57,7 +57,7 @@ class WrappingTest {
         Step covered = cut("last", "5").with(new Attention(Look.AS_TAUGHT, Look.AS_TAUGHT, Look.AS_TAUGHT, "b"));
         Routine before = routine(covered, List.of(new Out("x", Occasion.OTHER, "a", List.of(cut("p", "3")), "b")));
 
-        Wrapping wrapped = Wrapping.of(
+        Edited wrapped = Wrapping.of(
                 routine(covered, List.of(new Out("x", Occasion.OTHER, "b", List.of(cut("p", "3")), "last"))),
                 TWO_CUTS,
                 List.of("a", "b"),
@@ -78,7 +78,7 @@ class WrappingTest {
                 cut("last", "5"),
                 List.of(new Out("x", Occasion.OTHER, "b", List.of(cut("p", "10"), cut("q", "20")), "last")));
 
-        Wrapping wrapped = Wrapping.of(before, TWO_CUTS, List.of("p", "q"), AllMoves.CATALOGUE);
+        Edited wrapped = Wrapping.of(before, TWO_CUTS, List.of("p", "q"), AllMoves.CATALOGUE);
 
         assertThat(wrapped.routine().outs().get(0).steps()).extracting(Step::id).containsExactly("s1");
         assertThat(wrapped.routine().steps()).isEqualTo(before.steps());
