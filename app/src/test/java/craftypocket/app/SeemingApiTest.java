@@ -129,30 +129,4 @@ class SeemingApiTest {
         assertThat(answer.response().statusCode()).isBetween(400, 422);
         assertThat(answer.json().toString()).contains(rule);
     }
-
-    /** Steps become one, and what spoke of them speaks of it: notes and times too. */
-    @Test
-    void an_own_move_takes_the_place_of_its_steps() {
-        String routine = """
-                {"format": "crafty-pocket/routine", "version": 1, "title": "T", "setUp": {"pack": "52"}, "roles": [],
-                 "steps": [{"id": "a", "move": "complete-cut", "settings": {"depth": "10"}, "note": "n1", "seconds": 3},
-                   {"id": "b", "move": "complete-cut", "settings": {"depth": "20"}, "note": "n2", "seconds": 4},
-                   {"id": "c", "move": "false-cut", "cover": "b"}],
-                 "claims": []}""";
-        String own = """
-                {"id": "own-cuts", "name": "Cuts", "says": "Cut twice.", "difficulty": 1, "settings": [],
-                 "parts": [{"move": "complete-cut", "settings": {"depth": "10"}}]}""";
-        String asked = "{\"routine\": " + routine + ", \"own\": " + own + ", \"steps\": [\"a\", \"b\"]}";
-        JsonNode made = post("/api/edits/wrap", asked).json();
-
-        assertThat(made.at("/routine/steps/0/note").asString()).isEqualTo("n1 n2");
-        assertThat(made.at("/routine/steps/0/seconds").asInt()).isEqualTo(7);
-        assertThat(made.at("/routine/steps/1/cover").asString())
-                .isEqualTo(made.path("step").asString())
-                .isEqualTo("s1");
-        assertThat(post("/api/edits/wrap", asked.replace("\"a\", \"b\"", "\"a\", \"c\""))
-                        .json()
-                        .toString())
-                .contains("do not stand one after another");
-    }
 }

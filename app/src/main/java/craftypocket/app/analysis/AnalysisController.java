@@ -4,7 +4,6 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import craftypocket.app.computing.Computations;
 import craftypocket.app.http.AnswersWithProblems;
-import craftypocket.app.performer.PerformerNotes;
 import craftypocket.app.routines.RoutineDocument;
 import craftypocket.app.routines.RoutineFiles;
 import craftypocket.core.moves.AllMoves;
@@ -15,7 +14,6 @@ import craftypocket.core.run.Knowledge;
 import craftypocket.core.run.Survey;
 import craftypocket.core.run.SurveyOptions;
 import craftypocket.core.run.Surveyor;
-import craftypocket.core.run.Trace;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
 import craftypocket.core.seem.JudgedBySight;
@@ -177,7 +175,7 @@ class AnalysisController {
     private static final float MILLIS_OF_A_SECOND = 1000;
 
     private final RoutineFiles files;
-    private final PerformerNotes notes;
+    private final Traces traces;
     private final Computations computations;
 
     /** Surveys by what they depend on, which titles and notes are not; the same question asked twice is computed once. */
@@ -188,21 +186,17 @@ class AnalysisController {
     private final Cache<Asked, Duration> lasted =
             Caffeine.newBuilder().maximumSize(MOST_PAGES).build();
 
-    AnalysisController(RoutineFiles files, PerformerNotes notes, Computations computations) {
+    AnalysisController(RoutineFiles files, Traces traces, Computations computations) {
         this.computations = computations;
         this.files = files;
-        this.notes = notes;
+        this.traces = traces;
     }
 
     /** What happens in one world. */
     @PostMapping("/trace")
     TraceDocument trace(@Valid @RequestBody TraceRequest request) {
         Plan plan = files.plan(request.routine());
-        return document(plan, Tracer.trace(plan, new World(request.world())));
-    }
-
-    private TraceDocument document(Plan plan, Trace trace) {
-        return TraceDocument.of(plan, trace, notes.hand()::say, notes.forced());
+        return traces.document(plan, Tracer.trace(plan, new World(request.world())));
     }
 
     /** The same, with what you know at each moment: what is the same in all ways that look alike to you, as far as there are not too many. */
@@ -215,7 +209,7 @@ class AnalysisController {
             Plan plan = files.plan(routine);
             SurveyOptions options =
                     SurveyOptions.withDefaults().with(effort::stopped).withHurry(effort::hurried);
-            return document(
+            return traces.document(
                     plan,
                     Knowledge.of(plan, options)
                             .map(knowledge -> knowledge.trace(world))

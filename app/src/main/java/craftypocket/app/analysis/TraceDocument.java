@@ -35,7 +35,7 @@ import java.util.stream.Stream;
  * @param people who can know a name: “you”, then the spectators
  * @param moments the set-up first, then one a step
  */
-record TraceDocument(
+public record TraceDocument(
         @NotNull List<CardDocument> cards,
         @NotNull List<String> people,
         @NotNull List<FollowedRole> roles,

@@ -24,7 +24,6 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.time.Duration;
 import java.util.List;
-import java.util.Map;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -188,14 +187,12 @@ class InventController {
     RoutineDocument opened(@Valid @RequestBody OpenRequest request) {
         return request.question()
                 .routine()
-                .edited(
-                        request.question()
-                                .toCore()
-                                .with(
-                                        request.steps().stream()
-                                                .map(StepDocument::toCore)
-                                                .toList(),
-                                        request.claim().toCore()),
-                        Map.of());
+                .edited(request.question()
+                        .toCore()
+                        .with(
+                                request.steps().stream()
+                                        .map(StepDocument::toCore)
+                                        .toList(),
+                                request.claim().toCore()));
     }
 }

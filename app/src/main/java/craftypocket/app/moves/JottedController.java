@@ -3,13 +3,9 @@ package craftypocket.app.moves;
 import craftypocket.app.http.AnswersWithProblems;
 import craftypocket.app.http.Constants;
 import craftypocket.app.performer.PerformerNotes;
-import craftypocket.app.routines.RoutineDocument.OwnMoveDocument;
 import craftypocket.core.cards.Pack;
 import craftypocket.core.jot.Jotted;
 import craftypocket.core.jot.Notes;
-import craftypocket.core.moves.AllMoves;
-import craftypocket.core.moves.Move;
-import craftypocket.core.read.ComposedMove;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -36,7 +32,10 @@ class JottedController {
 
     /** @param deck how many cards “a third” is of */
     record JottedRequest(
-            @NotNull @Size(max = 5000, message = "at most 5000 letters: read the rest after these")
+            @NotNull
+            @Size(
+                    max = Notes.LONGEST_TEXT,
+                    message = "at most " + Notes.LONGEST_TEXT + " letters: read the rest after these")
             String text,
 
             @Min(1) @Max(Pack.MOST_CARDS) int deck) {}
@@ -91,13 +90,9 @@ class JottedController {
     /** Reads a routine as it was jotted down: a move a line, or several with dots between them. */
     @PostMapping("/read")
     JottedDocument readNotes(@Valid @RequestBody JottedRequest request) {
-        List<Move> own = notes.ownMoves().stream()
-                .map(OwnMoveDocument::toCore)
-                .map(move -> ComposedMove.listed(move, AllMoves.CATALOGUE))
-                .toList();
-        Notes reader = new Notes(AllMoves.CATALOGUE.and(own), notes.aliases(), request.deck());
-        return new JottedDocument(
-                reader.read(request.text()).stream().map(JottedController::line).toList());
+        return new JottedDocument(notes.reader(request.deck()).read(request.text()).stream()
+                .map(JottedController::line)
+                .toList());
     }
 
     private static JottedLine line(Jotted line) {

@@ -4,7 +4,11 @@ import craftypocket.app.http.Constants;
 import craftypocket.app.routines.RoutineDocument.OwnMoveDocument;
 import craftypocket.core.cards.CardText;
 import craftypocket.core.cards.Side;
+import craftypocket.core.jot.Notes;
+import craftypocket.core.moves.AllMoves;
 import craftypocket.core.moves.Handedness;
+import craftypocket.core.moves.Move;
+import craftypocket.core.read.ComposedMove;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -83,6 +87,20 @@ public class PerformerNotes {
         return notes(OWN_MOVE).stream()
                 .map(note -> json.readValue(note.document(), OwnMoveDocument.class))
                 .toList();
+    }
+
+    /**
+     * Reads what the performer jots down, by the names that they have for moves.
+     *
+     * @param deck how many cards “a third” is of
+     */
+    @Transactional(readOnly = true)
+    public Notes reader(int deck) {
+        List<Move> own = ownMoves().stream()
+                .map(OwnMoveDocument::toCore)
+                .map(move -> ComposedMove.listed(move, AllMoves.CATALOGUE))
+                .toList();
+        return new Notes(AllMoves.CATALOGUE.and(own), aliases(), deck);
     }
 
     /** The procedures that were kept, the newest last. */

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import craftypocket.app.http.Constants;
 import craftypocket.app.http.Visible;
 import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.edit.Edited;
 import craftypocket.core.layout.Props;
 import craftypocket.core.routine.Attention;
 import craftypocket.core.routine.Audience;
@@ -81,6 +82,9 @@ public record RoutineDocument(
     /** The longest code of a card: two sides with other backs. */
     private static final int MOST_CODE = 40;
 
+    /** Of the set-up. */
+    private static final int LONGEST_NOTE = 1000;
+
     private static final String LOOK = "as-taught|people|away|hands";
     private static final String LOOK_RULE = "must be as-taught, people, away or hands";
 
@@ -116,7 +120,7 @@ public record RoutineDocument(
 
             boolean newDeckOrder,
 
-            @NotNull @Size(max = 1000, message = "at most 1000 letters")
+            @NotNull @Size(max = LONGEST_NOTE, message = "at most " + LONGEST_NOTE + " letters")
             String note) {
 
         public SetUpDocument {
@@ -411,8 +415,8 @@ public record RoutineDocument(
                     StepAudienceDocument.of(step.audience()));
         }
 
-        /** With the notes of other steps, and the time of all of them. */
-        StepDocument worded(List<StepDocument> others) {
+        /** With the notes of other steps and something more, and the time of all of them. */
+        StepDocument worded(List<StepDocument> others, String more) {
             String notes = others.stream()
                     .map(StepDocument::note)
                     .filter(words -> !words.isEmpty())
@@ -426,7 +430,7 @@ public record RoutineDocument(
                     look,
                     then,
                     cover,
-                    notes.substring(0, Math.min(notes.length(), LONGEST_NOTE)),
+                    noted(notes, more, LONGEST_NOTE),
                     Math.min(time, MOST_SECONDS),
                     before,
                     audience);
@@ -486,7 +490,7 @@ public record RoutineDocument(
                     message = "must be cutting, shuffling, holding, picking-again or other")
             String occasion,
 
-            @NotNull @Size(max = 300, message = "at most 300 letters")
+            @NotNull @Size(max = LONGEST_SAYS, message = "at most " + LONGEST_SAYS + " letters")
             String says,
 
             @NotNull @Size(max = 40, message = "at most 40 letters")
@@ -498,11 +502,24 @@ public record RoutineDocument(
             @NotNull @Size(max = 40, message = "at most 40 letters")
             String rejoin) {
 
+        private static final int LONGEST_SAYS = 300;
+
         public OutDocument {
             says = Objects.requireNonNullElse(says, "");
             after = Objects.requireNonNullElse(after, "");
             steps = Objects.requireNonNullElse(steps, List.of());
             rejoin = Objects.requireNonNullElse(rejoin, "");
+        }
+
+        /** @param worded puts the notes of steps to them */
+        static OutDocument of(Out out, String says, String more, UnaryOperator<List<StepDocument>> worded) {
+            return new OutDocument(
+                    out.id(),
+                    Constants.word(out.occasion()),
+                    noted(says, more.replace('\n', ' '), LONGEST_SAYS),
+                    out.after(),
+                    worded.apply(out.steps().stream().map(StepDocument::of).toList()),
+                    out.rejoin());
         }
 
         Out toCore() {
@@ -615,23 +632,29 @@ public record RoutineDocument(
                 List.of());
     }
 
+    /** The same routine with other steps and claims: those of before keep their notes and times. */
+    public RoutineDocument edited(Routine core) {
+        return edited(new Edited(core, "", ""), Map.of());
+    }
+
     /**
      * The same routine once the core has edited it: its steps keep their notes and times.
      *
      * @param from the steps of before that a step of now stands for, where they have other ids
      */
-    public RoutineDocument edited(Routine core, Map<String, List<String>> from) {
+    public RoutineDocument edited(Edited edit, Map<String, List<String>> from) {
+        Routine core = edit.routine();
         Map<String, StepDocument> before = Stream.concat(
                         steps.stream(), outs.stream().flatMap(out -> out.steps().stream()))
                 .collect(Collectors.toMap(StepDocument::id, step -> step, (a, b) -> a));
         UnaryOperator<List<StepDocument>> worded = made -> made.stream()
-                .map(step -> step.worded(from.getOrDefault(step.id(), List.of(step.id())).stream()
-                        .map(before::get)
-                        .filter(Objects::nonNull)
-                        .toList()))
+                .map(step -> step.worded(
+                        from.getOrDefault(step.id(), List.of(step.id())).stream()
+                                .map(before::get)
+                                .filter(Objects::nonNull)
+                                .toList(),
+                        edit.words().getOrDefault(step.id(), "")))
                 .toList();
-        Map<String, OutDocument> outsBefore =
-                outs.stream().collect(Collectors.toMap(OutDocument::id, out -> out, (a, b) -> a));
         RoutineDocument made = of(title, core);
         return new RoutineDocument(
                 format,
@@ -639,22 +662,31 @@ public record RoutineDocument(
                 title,
                 summary,
                 tags,
-                made.setUp().noted(setUp.note()),
+                made.setUp().noted(noted(setUp.note(), edit.words().getOrDefault("", ""), LONGEST_NOTE)),
                 made.roles(),
                 worded.apply(made.steps()),
                 made.claims(),
                 made.ownMoves(),
                 core.outs().stream()
-                        .map(out -> new OutDocument(
-                                out.id(),
-                                outsBefore.get(out.id()).occasion(),
-                                outsBefore.get(out.id()).says(),
-                                out.after(),
-                                worded.apply(out.steps().stream()
-                                        .map(StepDocument::of)
-                                        .toList()),
-                                out.rejoin()))
+                        .map(out -> OutDocument.of(
+                                out,
+                                outs.stream()
+                                        .filter(each -> each.id().equals(out.id()))
+                                        .map(OutDocument::says)
+                                        .findFirst()
+                                        .orElse(""),
+                                edit.words().getOrDefault(out.id(), ""),
+                                worded))
                         .toList());
+    }
+
+    /** A note with something more, as far as there is room. */
+    private static String noted(String note, String more, int most) {
+        String both = note.isEmpty() || more.isEmpty() ? note + more : note + "\n" + more;
+        if (both.length() <= most) {
+            return both;
+        }
+        return both.substring(0, Character.isHighSurrogate(both.charAt(most - 1)) ? most - 1 : most);
     }
 
     RoutineDocument titled(String newTitle) {

@@ -8,6 +8,8 @@ import craftypocket.app.routines.RoutineDocument;
 import craftypocket.app.routines.RoutineDocument.SpecDocument;
 import craftypocket.app.routines.RoutineDocument.StepDocument;
 import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.edit.Adding;
+import craftypocket.core.edit.Edited;
 import craftypocket.core.invent.Bridge;
 import craftypocket.core.invent.BridgeFinder;
 import craftypocket.core.moves.AllMoves;
@@ -117,11 +119,14 @@ class SolvingController {
     /**
      * Moves that lead there.
      *
+     * @param routine the routine with them put in
+     * @param last the last step of them in it
      * @param share in which part of all ways of the routine they do, and each move is what it should be
      * @param atLeast whether the share may be more: not all ways were gone through, or several things fail, each in some of them
      */
     record WayDocument(
-            @NotNull List<StepDocument> steps,
+            @NotNull RoutineDocument routine,
+            @NotNull String last,
             @NotNull List<String> names,
             int difficulty,
             int secret,
@@ -228,22 +233,24 @@ class SolvingController {
                 request.after(),
                 request.goal().toCore(),
                 allowed);
-        return computations.answer(request.computation(), effort -> bridge(finder.find(effort)));
+        return computations.answer(request.computation(), effort -> bridge(finder.find(effort), request));
     }
 
-    private static BridgeDocument bridge(Bridge bridge) {
+    private static BridgeDocument bridge(Bridge bridge, BridgeRequest asked) {
         return new BridgeDocument(
                 Constants.word(bridge.outcome()),
-                bridge.ways().stream().map(SolvingController::way).toList(),
+                bridge.ways().stream().map(way -> way(way, asked)).toList(),
                 bridge.tried(),
                 bridge.within(),
                 bridge.moves(),
                 bridge.leftOut());
     }
 
-    private static WayDocument way(Bridge.Way way) {
+    private static WayDocument way(Bridge.Way way, BridgeRequest asked) {
+        Edited edited = Adding.of(asked.routine().toCore(), "", asked.after(), way.steps());
         return new WayDocument(
-                way.steps().stream().map(StepDocument::of).toList(),
+                asked.routine().edited(edited, Map.of()),
+                edited.selected(),
                 way.steps().stream()
                         .map(s ->
                                 AllMoves.CATALOGUE.find(s.move()).orElseThrow().name())

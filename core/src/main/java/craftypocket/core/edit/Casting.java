@@ -171,7 +171,7 @@ final class Casting {
 
     /** With a role of cards at an end of the deck: those of which the set-up says that they lie there, or some that it lays there then. */
     private Routine made(RoleKind kind, boolean atBottom, int cards) {
-        List<String> lying = lying(atBottom).limit(cards).toList();
+        List<String> lying = lying(atBottom).distinct().limit(cards).toList();
         if (lying.size() >= Math.min(2, cards)) {
             return made(routine, kind, "", String.join(" ", lying));
         }
@@ -200,7 +200,9 @@ final class Casting {
         if (pack.size() < 2) {
             throw Edited.refused("setUp.pack", "1 card", "a slug has two cards or more", "Use more cards");
         }
-        return CardText.code(pack.card(0)) + " " + CardText.code(pack.card(1));
+        List<String> codes =
+                pack.cards().stream().map(CardText::code).distinct().limit(2).toList();
+        return codes.size() < 2 ? "#1 #2" : String.join(" ", codes);
     }
 
     /** From an end of the deck on, the codes of the cards of which the set-up says that they lie there and that no role has. */

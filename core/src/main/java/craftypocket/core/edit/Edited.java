@@ -23,7 +23,7 @@ public record Edited(Routine routine, String selected, String says, Map<String, 
         asks = List.copyOf(asks);
     }
 
-    Edited(Routine routine, String selected, String says) {
+    public Edited(Routine routine, String selected, String says) {
         this(routine, selected, says, Map.of(), List.of());
     }
 

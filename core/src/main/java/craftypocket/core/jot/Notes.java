@@ -36,6 +36,9 @@ public final class Notes {
     /** More lines than this are no routine. */
     public static final int MOST_LINES = 100;
 
+    /** More letters are read in several goes. */
+    public static final int LONGEST_TEXT = 5000;
+
     private static final int MOST_READINGS = 6;
     private static final int MOST_TIMES = 10;
     private static final double SURE = 0.72;

@@ -1,6 +1,7 @@
 package craftypocket.core.solve;
 
 import craftypocket.core.claims.ClaimSpec;
+import craftypocket.core.edit.Edited;
 import craftypocket.core.edit.Laying;
 import craftypocket.core.moves.Catalogue;
 import craftypocket.core.routine.Routine;
@@ -44,9 +45,9 @@ public record Unknown(Kind kind, String id, String setting) {
      * @param value as {@link Sweep} numbers it: of beats, which of the ways to count them
      * @throws ProblemsFound when the routine has no such number, or no such way
      */
-    public Routine solved(Routine routine, int value, Catalogue catalogue) {
+    public Edited put(Routine routine, int value, Catalogue catalogue) {
         Routine stated = stated(routine, catalogue);
-        return Optional.of(value)
+        Routine put = Optional.of(value)
                 .filter(number -> number >= 1 && number <= values(stated, number))
                 .flatMap(number -> with(stated, number))
                 .orElseThrow(() -> new ProblemsFound(List.of(new Problem(
@@ -54,6 +55,10 @@ public record Unknown(Kind kind, String id, String setting) {
                         String.valueOf(value),
                         "this routine has no such number any more",
                         "Solve for it once more"))));
+        boolean laid = kind == Kind.START || kind == Kind.PILE;
+        String says = (laid ? setting + " lies at " : "It is ") + (kind == Kind.BEATS ? text(stated, value) : value)
+                + " now.";
+        return new Edited(put, kind == Kind.STEP || kind == Kind.BEATS ? id : "", says);
     }
 
     /** The routine with this value for the unknown; empty when the routine has no such number. */
