@@ -31,6 +31,10 @@ export type Finding = Schemas['FindingDocument']
 export type Catalogue = Schemas['CatalogueDocument']
 export type Move = Schemas['MoveDocument']
 export type Setting = Schemas['SettingDocument']
+/** What an edit leaves that the server made. */
+export type Edited = Schemas['EditedDocument']
+/** The line that is edited, in the way in which it is seen. */
+export type EditedLine = Schemas['EditedLine']
 export type OwnMove = Schemas['OwnMoveDocument']
 export type MoveNote = Schemas['MoveNoteDocument']
 

@@ -2,7 +2,7 @@
 import { t } from '@/words'
 import { useCatalogue } from '@/api/catalogue'
 import { ApiProblem } from '@/api/client'
-import { addStep, duplicateStep, MAIN, moveStep, newStep, removeStep, rolesAt, withOwnMove } from '@/routine'
+import { MAIN, moveStep } from '@/routine'
 import { inDialog, typing, useViewKeys } from '@/ui/keys'
 import { useToast } from '@/ui/toast'
 import { onKeyStroke, useElementSize, useEventListener, useLocalStorage } from '@vueuse/core'
@@ -19,6 +19,7 @@ import LedgerPanel from './LedgerPanel.vue'
 import LinesBar from './LinesBar.vue'
 import MovePalette from './MovePalette.vue'
 import ScriptAndDeck from './ScriptAndDeck.vue'
+import RemovalDialog from './RemovalDialog.vue'
 import SetUpInspector from './SetUpInspector.vue'
 import StepInspector from './StepInspector.vue'
 import OutEditor from './OutEditor.vue'
@@ -27,7 +28,6 @@ import OwnMoveDialog from './OwnMoveDialog.vue'
 import SetUpTray from './SetUpTray.vue'
 import SightStrip from './SightStrip.vue'
 import UnsavedLine from '@/saving/UnsavedLine.vue'
-import { usePerformer } from '@/performer'
 import { SET_UP, useBench } from './store'
 
 const bench = useBench()
@@ -41,7 +41,6 @@ const palette = ref(false)
 const jotted = ref<string>()
 const composing = ref(false)
 const tray = ref(false)
-const { performer } = usePerformer()
 /** Names alone, so that a long routine is seen as a whole. */
 const compact = useLocalStorage('bench-compact', false)
 const seen = ref<HTMLElement>()
@@ -75,18 +74,7 @@ function selectNeighbour(by: number): void {
 function addBefore(moveId: string): void {
   const at = stepIds.value.indexOf(bench.selected)
   select(stepIds.value[at - 1] ?? SET_UP)
-  add(moveId)
-}
-
-function add(moveId: string): void {
-  const move = catalogue.value.moves.find((m) => m.id === moveId)
-  if (bench.routine && move) {
-    const { routine: cast, step } = newStep(bench.routine, move, rolesAt(bench.trace, bench.selectedIndex))
-    const own = performer.value.ownMoves.find((m) => m.id === moveId)
-    const carrying = own ? withOwnMove(cast, own) : cast
-    bench.edit(addStep(carrying, step, bench.selected))
-    select(step.id)
-  }
+  void bench.add(moveId)
 }
 
 /** Steps of another line are seen here and changed there. */
@@ -99,20 +87,14 @@ function belongsHere(id: string): boolean {
 }
 
 function remove(id: string): void {
-  if (bench.routine && belongsHere(id)) {
-    const neighbour =
-      stepIds.value[stepIds.value.indexOf(id) + 1] ?? stepIds.value[stepIds.value.indexOf(id) - 1]
-    bench.edit(removeStep(bench.routine, id))
-    select(neighbour ?? SET_UP)
-    toast.say(t('bench.benchView.stepRemoved'), () => void bench.undo())
+  if (belongsHere(id)) {
+    void bench.remove('step', id)
   }
 }
 
 function duplicate(id: string): void {
-  if (bench.routine && id !== SET_UP) {
-    const made = duplicateStep(bench.routine, id)
-    bench.edit(made.routine)
-    select(made.id)
+  if (id !== SET_UP) {
+    void bench.double(id)
   }
 }
 
@@ -264,7 +246,8 @@ onKey(['z', 'Z'], (event) => {
     </div>
     <OwnMoveDialog v-model:open="composing" />
     <SetUpTray v-model:open="tray" />
-    <MovePalette v-model:open="palette" :catalogue="catalogue" @pick="add" @jot="jotted = $event" />
+    <RemovalDialog />
+    <MovePalette v-model:open="palette" :catalogue="catalogue" @pick="bench.add" @jot="jotted = $event" />
     <JottedDialog
       v-if="jotted !== undefined"
       :open="true"

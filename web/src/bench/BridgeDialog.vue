@@ -2,8 +2,8 @@
 import { t } from '@/words'
 import SheetDialog from '@/ui/SheetDialog.vue'
 import { useCatalogue } from '@/api/catalogue'
-import { answered, api, type Bridge, type ClaimSpec, type Step, type Trace } from '@/api/client'
-import { addStep, alone, freshId, newClaimSpec } from '@/routine'
+import { answered, api, type Bridge, type ClaimSpec, type Trace } from '@/api/client'
+import { alone, newClaimSpec } from '@/routine'
 import { RunningDeck } from '@/deck'
 import { BasicMoves, useAsksBasics } from '@/moves'
 import { count, percent } from '@/ui/verdict'
@@ -44,10 +44,10 @@ const { running, share, answer, failure, start, stop } = useComputation(async (c
   const at = bench.selectedIndex
   pictures.value = await Promise.all(
     found.ways.map(async (way) => {
-      const steps = [...routine.steps.slice(0, at), ...way.steps]
-      const trace = await answered(
-        api.POST('/api/trace', { body: { routine: { ...alone(routine), steps, claims: [] }, world: {} } }),
-      )
+      const { steps } = way.routine
+      const until = steps.findIndex((step) => step.id === way.last) + 1
+      const short = { ...way.routine, steps: steps.slice(0, until), claims: [] }
+      const trace = await answered(api.POST('/api/trace', { body: { routine: short, world: {} } }))
       return { ...trace, moments: trace.moments.slice(at) }
     }),
   )
@@ -85,16 +85,9 @@ watch(
   { immediate: true },
 )
 
-function insert(steps: Step[]): void {
-  let routine = bench.routine!
-  let after = bench.selected
-  for (const step of steps) {
-    const id = freshId(routine, 's')
-    routine = addStep(routine, { ...step, id }, after)
-    after = id
-  }
-  bench.edit(routine)
-  bench.selected = after
+function insert(way: Bridge['ways'][number]): void {
+  bench.edit(way.routine)
+  bench.selected = way.last
   open.value = false
 }
 
@@ -219,7 +212,7 @@ function tried(found: Bridge): string {
             <button
               class="btn"
               :aria-label="$t('bench.bridgeDialog.insert', { way: way.names.join(', then ') })"
-              @click="insert(way.steps)"
+              @click="insert(way)"
             >
               {{ $t('bench.bridgeDialog.insert2') }}
             </button>

@@ -5,7 +5,7 @@ import { verdict } from '@/ui/finding'
 import { computed, nextTick, ref } from 'vue'
 import ShareBars from '@/ui/ShareBars.vue'
 import ClaimEditor from './ClaimEditor.vue'
-import { addClaim, changeClaim, newClaimSpec, removeClaim, rolesAt } from '@/routine'
+import { addClaim, changeClaim, newClaimSpec, removeClaim } from '@/routine'
 import { SET_UP, useBench } from './store'
 
 /** A verdict is told by its sign as well as by its colour. */
@@ -35,9 +35,8 @@ function stepName(moment: number): string {
 
 /** What is claimed first where these roles are: a card at its key, a card somewhere, or how many cards there are. */
 function likely(): string {
-  const chosen = rolesAt(bench.trace, bench.selectedIndex)
-    .filter((r) => r.chosen)
-    .map((r) => bench.routine!.roles.find((role) => role.letter === r.letter)?.kind)
+  const now = bench.trace?.moments[bench.selectedIndex]?.roles ?? []
+  const chosen = bench.trace?.roles.filter((_, i) => now[i]?.chosen).map((role) => role.kind) ?? []
   const selected = chosen.includes('selection')
   return selected && chosen.includes('key') ? 'directly-below' : chosen.length > 0 ? 'position' : 'pile-size'
 }

@@ -2,14 +2,14 @@
 import { t } from '@/words'
 import SheetDialog from '@/ui/SheetDialog.vue'
 import { useCatalogue } from '@/api/catalogue'
-import { answered, api, type ApiProblem } from '@/api/client'
-import { usePerformer } from '@/performer'
-import { rolesAt } from '@/routine'
+import { answered, api, type ApiProblem, type Schemas } from '@/api/client'
 import { useToast } from '@/ui/toast'
 import { watchDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { putIn, type JottedLine, type Reading, type Taken } from './jotted'
 import { useBench } from './store'
+
+type JottedLine = Schemas['JottedLine']
+type Reading = Schemas['ReadingDocument']
 
 /** What was jotted down before it was opened: pasted into the field for one move. */
 const props = defineProps<{ pasted: string }>()
@@ -19,9 +19,10 @@ const MOST = 5000
 
 const bench = useBench()
 const catalogue = useCatalogue()
-const { performer } = usePerformer()
 const toast = useToast()
 
+/** How many cards “a third” is of. */
+const deck = computed(() => bench.trace?.cards.length ?? 52)
 const text = ref('')
 const lines = ref<JottedLine[]>([])
 /** What was taken for a line other than its first reading, by its words: the id of a move, a note, or nothing. */
@@ -51,9 +52,9 @@ async function read(): Promise<void> {
     readOf.value = asked
     return
   }
-  const deck = bench.trace?.cards.length ?? 52
   try {
-    const answer = await answered(api.POST('/api/jotted/read', { body: { text: asked, deck } }))
+    const body = { text: asked, deck: deck.value }
+    const answer = await answered(api.POST('/api/jotted/read', { body }))
     if (asked === text.value) {
       lines.value = answer.lines
       readOf.value = asked
@@ -71,7 +72,8 @@ function key(line: JottedLine): string {
   return before === 0 ? line.text : `${line.text} ${before}`
 }
 
-function takenFor(line: JottedLine): Taken {
+/** What becomes of a line: one of its readings, a note, or nothing. */
+function takenFor(line: JottedLine): Reading | 'note' | 'nothing' {
   const other = others.value[key(line)]
   return other === 'note' || other === 'nothing'
     ? other
@@ -107,17 +109,15 @@ function choose(line: JottedLine, event: Event): void {
   others.value = { ...others.value, [key(line)]: (event.target as HTMLSelectElement).value }
 }
 
-function add(): void {
-  const into = {
-    routine: bench.routine!,
-    after: bench.selected,
-    now: rolesAt(bench.trace, bench.selectedIndex),
+async function add(): Promise<void> {
+  const as = taken.value.map((each) => (typeof each.taken === 'string' ? each.taken : each.taken.move))
+  try {
+    await bench.jot(readOf.value, deck.value, as)
+    open.value = false
+    toast.say(t('bench.jotted.added', {}, steps.value), () => void bench.undo())
+  } catch (thrown) {
+    failure.value = (thrown as Error).message
   }
-  const made = putIn(into, taken.value, catalogue.value, performer.value.ownMoves)
-  bench.edit(made.routine)
-  bench.selected = made.last
-  open.value = false
-  toast.say(t('bench.jotted.added', {}, steps.value), () => void bench.undo())
 }
 </script>
 

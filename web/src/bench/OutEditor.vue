@@ -1,15 +1,12 @@
 <script setup lang="ts">
-import { t } from '@/words'
 import { useCatalogue } from '@/api/catalogue'
 import type { Out } from '@/api/client'
-import { changeOut, MAIN, rejoinable, removeOut } from '@/routine'
-import { useToast } from '@/ui/toast'
+import { changeOut, rejoinable } from '@/routine'
 import { computed } from 'vue'
 import { useBench } from './store'
 
 const bench = useBench()
 const catalogue = useCatalogue()
-const toast = useToast()
 
 const out = computed(() => bench.whole?.outs.find((o) => o.id === bench.line))
 /** The steps before the out's own, after any of which it could begin. */
@@ -42,13 +39,6 @@ function change(part: Partial<Out>, typed = false): void {
 
 function value(event: Event): string {
   return (event.target as HTMLInputElement).value
-}
-
-function remove(): void {
-  const gone = bench.line
-  bench.openLine(MAIN)
-  bench.editWhole(removeOut(bench.whole!, gone))
-  toast.say(t('bench.outEditor.outRemoved'), () => void bench.undo())
 }
 </script>
 
@@ -111,6 +101,8 @@ function remove(): void {
         </select>
       </div>
     </div>
-    <button class="mt-2 link text-sm" @click="remove">{{ $t('bench.outEditor.removeThisOut') }}</button>
+    <button class="mt-2 link text-sm" @click="bench.remove('out', out.id)">
+      {{ $t('bench.outEditor.removeThisOut') }}
+    </button>
   </section>
 </template>

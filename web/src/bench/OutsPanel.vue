@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useCatalogue } from '@/api/catalogue'
-import { addOut, outLabel } from '@/routine'
+import { outLabel } from '@/routine'
 import { computed } from 'vue'
 import { SET_UP, useBench } from './store'
 
@@ -8,12 +8,6 @@ const bench = useBench()
 const catalogue = useCatalogue()
 
 const here = computed(() => (bench.whole?.outs ?? []).filter((o) => o.after === bench.selected))
-
-function add(): void {
-  const made = addOut(bench.whole!, bench.line, bench.selected)
-  bench.editWhole(made.routine)
-  bench.openLine(made.id)
-}
 </script>
 
 <template>
@@ -35,6 +29,6 @@ function add(): void {
         <span v-if="out.says && out.occasion !== 'other'" class="ml-2 text-sm text-soft">{{ out.says }}</span>
       </li>
     </ul>
-    <button class="mt-2 btn" @click="add">{{ $t('bench.outsPanel.haveAnOutReadyHere') }}</button>
+    <button class="mt-2 btn" @click="bench.keepOut">{{ $t('bench.outsPanel.haveAnOutReadyHere') }}</button>
   </section>
 </template>

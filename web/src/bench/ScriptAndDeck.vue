@@ -7,7 +7,6 @@ import DeckGrips from '@/deck/DeckGrips.vue'
 import { useToast } from '@/ui/toast'
 import { useElementSize, useMediaQuery, useResizeObserver } from '@vueuse/core'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
-import { layCard } from '@/routine'
 import ScriptWords from './ScriptWords.vue'
 import { SET_UP, useBench } from './store'
 import { useBoundaries } from './useBoundaries'
@@ -129,9 +128,10 @@ function want(role: number, spot: Spot): void {
 
 function lay(card: number, spot: Spot): void {
   const { code } = bench.trace!.cards[card]!
-  const laid = layCard(bench.whole!, bench.trace!, code, spot)
-  if (laid) {
-    bench.editWhole(laid, true)
+  const pile = bench.trace!.moments[0]!.piles.find((each) => each.cards.includes(card))
+  if (pile?.place === spot.place) {
+    const kind = pile.place === 'deck' ? 'start' : 'pile'
+    void bench.put({ kind, id: pile.place, setting: code }, spot.position)
   } else {
     toast.say(t('bench.scriptAndDeck.theSetUpTrayLays'))
   }

@@ -2,7 +2,7 @@
 import { t } from '@/words'
 import type { Role, Routine } from '@/api/client'
 import { RoleChip } from '@/deck'
-import { addRole, changeRole, placeLabel, removeRole } from '@/routine'
+import { changeRole, placeLabel } from '@/routine'
 import { vTyped } from '@/ui/typed'
 import { computed } from 'vue'
 import { statedWords } from './stated'
@@ -183,7 +183,7 @@ function text(event: Event): string {
         </select>
         <button
           :aria-label="$t('bench.setUpInspector.remove', { letter: r.letter })"
-          @click="bench.editWhole(removeRole(bench.whole!, r.letter))"
+          @click="bench.remove('role', r.letter)"
         >
           ✕
         </button>
@@ -223,12 +223,7 @@ function text(event: Event): string {
       </div>
     </div>
     <div class="mt-2 flex flex-wrap gap-2">
-      <button
-        v-for="k in KINDS"
-        :key="k.kind"
-        class="btn text-sm"
-        @click="bench.editWhole(addRole(bench.whole!, k.kind))"
-      >
+      <button v-for="k in KINDS" :key="k.kind" class="btn text-sm" @click="bench.follow(k.kind)">
         + {{ k.label }}
       </button>
     </div>

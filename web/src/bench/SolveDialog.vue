@@ -3,7 +3,7 @@ import { locale, t } from '@/words'
 import SheetDialog from '@/ui/SheetDialog.vue'
 import { useCatalogue } from '@/api/catalogue'
 import { answered, api } from '@/api/client'
-import { alone, taken, unknowns } from '@/routine'
+import { alone, unknowns } from '@/routine'
 import ShareBars from '@/ui/ShareBars.vue'
 import { computed, ref, watch } from 'vue'
 import { useComputation } from '@/api/computation'
@@ -104,8 +104,8 @@ const ways = computed(() =>
     .slice(0, MOST_WAYS),
 )
 
-function take(value: number, words = ''): void {
-  bench.edit(taken(bench.routine!, unknown.value!, value, words))
+function take(value: number): void {
+  void bench.put(unknown.value!, value)
   open.value = false
 }
 </script>
@@ -125,7 +125,7 @@ function take(value: number, words = ''): void {
       <div class="mt-4" :class="{ 'opacity-50': running }">
         <ul v-if="ways.length > 0" class="space-y-1" :aria-label="$t('bench.solveDialog.waysOfCounting')">
           <li v-for="way in ways" :key="way.value" class="flex items-baseline gap-3">
-            <button class="btn py-1 text-sm" @click="take(way.value, way.text)">{{ way.text }}</button>
+            <button class="btn py-1 text-sm" @click="take(way.value)">{{ way.text }}</button>
             <span class="text-sm text-soft">{{
               way.share === 1 ? $t('bench.solveDialog.always') : `${Math.round(way.share * 1000) / 10} %`
             }}</span>

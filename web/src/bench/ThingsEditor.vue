@@ -184,7 +184,7 @@ function text(event: Event): string {
       <p v-if="problem(i)" role="alert" class="text-sm font-semibold text-broken">
         “{{ problem(i)!.value }}”: {{ problem(i)!.rule }}. {{ problem(i)!.cure }}.
       </p>
-      <button class="link text-sm" @click="write({ things: setUp.things.filter((_, at) => at !== i) })">
+      <button class="link text-sm" @click="bench.remove('thing', thing.name)">
         {{ $t('bench.thingsEditor.removeThe', { name: thing.name }) }}
       </button>
     </details>

@@ -58,14 +58,19 @@ export function useAnalysis({ whole, routine, line, world }: Analysed) {
   const surveyName = `bench-${crypto.randomUUID()}`
   const knownName = `${surveyName}-known`
 
-  function recompute(): void {
-    void retrace()
+  /** @param told the trace, where it came with an edit */
+  function recompute(told?: Trace): void {
+    void retrace(told)
     window.clearTimeout(surveyTimer)
     surveyTimer = window.setTimeout(() => void resurvey(), SURVEY_AFTER_MS)
   }
 
-  /** Asks for the trace of this world. A newer question overtakes an older one. */
-  async function retrace(): Promise<void> {
+  /**
+   * Asks for the trace of this world. A newer question overtakes an older one.
+   *
+   * @param told the trace, where it is known already
+   */
+  async function retrace(told?: Trace): Promise<void> {
     if (!routine.value) {
       return
     }
@@ -74,7 +79,7 @@ export function useAnalysis({ whole, routine, line, world }: Analysed) {
     tracing = mine
     try {
       const body = { routine: alone(routine.value), world: world.value }
-      const answer = await answered(api.POST('/api/trace', { body, signal: mine.signal }))
+      const answer = told ?? (await answered(api.POST('/api/trace', { body, signal: mine.signal })))
       if (tracing === mine) {
         // What is as it was stays the same, and is not drawn again.
         trace.value = replaceEqualDeep(trace.value, answer)

@@ -33,6 +33,24 @@ class Server {
   surveyMs = 0
   glanceMs = 0
 
+  /** How long an edit takes that the server makes, and what speaks of what is to be taken out. */
+  editMs = 0
+  asks: string[] = []
+
+  /** An edit adds a letter to the title. */
+  async edits(what: string, body: { at: { routine: Routine }; too?: boolean }): Promise<Response> {
+    const { routine } = body.at
+    this.asked.push(`${what} of ${routine.title}`)
+    await later(this.editMs)
+    if (what === 'double') {
+      return problem(422, [])
+    }
+    const asks = body.too ? [] : this.asks
+    const title = asks.length > 0 ? routine.title : `${routine.title}+`
+    const trace = { cards: [], people: [], roles: [], moments: [], outcomes: [{ sentence: 'told' }] }
+    return json({ routine: { ...routine, title }, selected: '', says: 'Done.', asks, trace })
+  }
+
   async fetch(request: Request): Promise<Response> {
     const path = new URL(request.url).pathname
     const body = ['GET', 'DELETE'].includes(request.method)
@@ -57,6 +75,9 @@ class Server {
     if (request.method === 'DELETE') {
       this.stopped.push(path.split('/').at(-1)!)
       return json({ running: 0 })
+    }
+    if (path.startsWith('/api/edits/')) {
+      return this.edits(path.slice('/api/edits/'.length), body)
     }
     if (path.startsWith('/api/survey/')) {
       await later(this.glanceMs)
@@ -115,6 +136,11 @@ describe('the routine on the bench', () => {
   let bench: ReturnType<typeof useBench>
 
   const titled = (title: string): Routine => ({ ...bench.routine!, title })
+
+  async function answeredTo(asked: Promise<void>): Promise<void> {
+    await vi.runAllTimersAsync()
+    await asked
+  }
 
   beforeEach(async () => {
     vi.useFakeTimers()
@@ -269,5 +295,63 @@ describe('the routine on the bench', () => {
     bench.showUsual()
     await vi.runAllTimersAsync()
     expect(bench.world).toEqual({})
+  })
+
+  it('asks for edits one after another, each of what the one before left, and shows what happens then at once', async () => {
+    server.editMs = 30
+    const traced = server.traced.length
+    void bench.follow('key')
+    void bench.put({ kind: 'start', id: 'deck', setting: '9C' }, 3)
+    await vi.advanceTimersByTimeAsync(70)
+
+    expect(server.asked.filter((asked) => asked.includes(' of '))).toEqual(['role of Start', 'put of Start+'])
+    expect(bench.trace!.outcomes[0]!.sentence).toBe('told')
+    expect(server.traced).toHaveLength(traced)
+    await vi.runAllTimersAsync()
+    expect(server.saved).toEqual(['Start+', 'Start++'])
+  })
+
+  it('asks again where something was typed meanwhile, and keeps it', async () => {
+    server.editMs = 30
+    void bench.follow('key')
+    await vi.advanceTimersByTimeAsync(10)
+    bench.edit(titled('typed'))
+    await vi.runAllTimersAsync()
+
+    expect(server.asked.filter((asked) => asked.includes(' of '))).toEqual(['role of Start', 'role of typed'])
+    expect(bench.routine!.title).toBe('typed+')
+  })
+
+  it('changes nothing where an edit is refused or not answered, and says why', async () => {
+    await answeredTo(bench.double('a'))
+    expect(bench.failure).toBe('Refused, and why.')
+    vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no server')))
+    await answeredTo(bench.follow('key'))
+
+    expect(bench.routine!.title).toBe('Start')
+    expect(bench.failure).toMatch(/does not answer/)
+  })
+
+  it('asks before it takes out what others speak of', async () => {
+    server.asks = ['Step 2 speaks of it.']
+    await answeredTo(bench.remove('step', 'a'))
+    expect(bench.removal).toEqual({ what: 'step', name: 'a', asks: ['Step 2 speaks of it.'] })
+    expect(bench.routine!.title).toBe('Start')
+
+    await answeredTo(bench.remove('step', 'a', true))
+    expect(bench.removal).toBeUndefined()
+    expect(bench.routine!.title).toBe('Start+')
+    await vi.runAllTimersAsync()
+  })
+
+  it('leaves a routine alone that was opened meanwhile', async () => {
+    server.editMs = 50
+    const asked = bench.follow('key')
+    await vi.advanceTimersByTimeAsync(10)
+    const loading = bench.load('other')
+    await vi.runAllTimersAsync()
+    await Promise.all([asked, loading])
+
+    expect(bench.routine!.title).toBe('Start')
   })
 })

@@ -4,15 +4,20 @@ import {
   api,
   ApiProblem,
   type ClaimSpec,
+  type Edited,
+  type EditedLine,
   type Finding,
   type OwnMove,
+  type Role,
   type Routine,
   type Seen,
+  type Trace,
   type World,
 } from '@/api/client'
-import { alone, lineOf, MAIN, ownIds, putBack } from '@/routine'
+import { alone, lineOf, MAIN, ownIds, putBack, type Unknown } from '@/routine'
 import { useOutbox, type DocumentQueue } from '@/saving'
 import { cut } from '@/ui/text'
+import { useToast } from '@/ui/toast'
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
@@ -24,6 +29,14 @@ export const SET_UP = ''
 /** Whose deck is drawn. */
 export type DeckView = 'real' | 'seen' | 'both'
 
+/** Something that is to be taken out, while it is asked whether what speaks of it goes too. */
+export interface Removal {
+  what: 'role' | 'step' | 'thing' | 'out'
+  name: string
+  /** What speaks of it, in words. */
+  asks: string[]
+}
+
 /** How the numbers of a world begin that say where a card lies of which nobody said so. */
 const LIES = 'lies.'
 
@@ -34,6 +47,7 @@ const LIES = 'lies.'
 export const useBench = defineStore('bench', () => {
   const id = ref('')
   const outbox = useOutbox()
+  const toast = useToast()
   const queue = shallowRef<DocumentQueue<Routine>>()
   /** With all its lines, as it is seen. */
   const whole = computed(() => queue.value?.shown.value)
@@ -67,6 +81,7 @@ export const useBench = defineStore('bench', () => {
   /** Which of the questions that fill the page is open, and the claim that *Get me there* starts with. */
   const asked = ref<'' | 'solve' | 'bridge'>('')
   const goal = shallowRef<ClaimSpec>()
+  const removal = shallowRef<Removal>()
   const state = computed(() => queue.value?.state.value ?? 'saved')
   /** Why what is on the screen is not saved, or cannot be worked out. */
   const failure = computed(() => queue.value?.failure.value || trouble.value)
@@ -88,6 +103,7 @@ export const useBench = defineStore('bench', () => {
     world.value = {}
     selected.value = SET_UP
     trouble.value = ''
+    removal.value = undefined
     ask('')
     const opened = await outbox.open(routineId)
     if (id.value === routineId) {
@@ -138,54 +154,144 @@ export const useBench = defineStore('bench', () => {
    * Puts an edited routine with all its lines in place of the old one.
    *
    * @param typed whether it was typed or slid, letter by letter: what follows in one go is then one edit
+   * @param told what happens on this line then, where that came with the edit
    */
-  function editWhole(changed: Routine, typed = false): void {
+  function editWhole(changed: Routine, typed = false, told?: Trace): void {
     queue.value!.edit(changed, typed)
-    recompute()
+    recompute(told)
   }
 
+  let asking: Promise<unknown> = Promise.resolve()
+
   /**
-   * An edit that the server makes, since one must know for it what the routine means. What is edited meanwhile is asked for too.
+   * An edit that the server makes, since one must know for it what the routine means. One is asked for after another; what was edited
+   * while one was asked for is kept, and it is asked for again.
    *
-   * @returns what it answered; nothing where another routine was opened meanwhile, which stays as it is
+   * @param ask with the line as it is then
+   * @returns what was answered; nothing where another routine was opened meanwhile, which stays as it is. What is refused is thrown
    */
-  async function editAsked<T extends { routine: Routine }>(
-    ask: (routine: Routine) => Promise<T>,
-  ): Promise<T | undefined> {
+  function editAsked(ask: (at: EditedLine) => Promise<Edited>): Promise<Edited | undefined> {
+    const mine = asking.then(() => editNow(ask))
+    asking = mine.catch(() => {})
+    return mine
+  }
+
+  async function editNow(ask: (at: EditedLine) => Promise<Edited>): Promise<Edited | undefined> {
     const opened = queue.value
-    let routine: Routine
-    let made: T
-    do {
-      routine = whole.value!
-      made = await ask(routine)
+    for (;;) {
+      const at = { routine: whole.value!, line: line.value, world: world.value }
+      const made = await ask(at)
       if (queue.value !== opened) {
         return undefined
       }
-    } while (whole.value !== routine)
-    editWhole(made.routine)
-    return made
+      if (whole.value === at.routine) {
+        if (made.asks.length === 0) {
+          editWhole(made.routine, false, line.value === at.line ? made.trace : undefined)
+        }
+        return made
+      }
+    }
+  }
+
+  /** The same; what is refused is told above the script, and what was done in a line with a way back. */
+  async function edited(ask: (at: EditedLine) => Promise<Edited>, says = true): Promise<Edited | undefined> {
+    trouble.value = ''
+    try {
+      const made = await editAsked(ask)
+      if (made?.says && says) {
+        toast.say(made.says, () => void step('undo'))
+      }
+      return made
+    } catch (thrown) {
+      trouble.value = (thrown as Error).message
+      return undefined
+    }
+  }
+
+  /** Adds a move after the selected step, and selects it. */
+  async function add(move: string): Promise<void> {
+    const made = await edited((at) => {
+      const body = { at, after: selected.value, moves: [{ move, settings: {} }] }
+      return answered(api.POST('/api/edits/add', { body }))
+    }, false)
+    selected.value = made?.selected ?? selected.value
+  }
+
+  /** Does a step once more, and selects that. */
+  async function double(id: string): Promise<void> {
+    const made = await edited(
+      (at) => answered(api.POST('/api/edits/double', { body: { at, step: id } })),
+      false,
+    )
+    selected.value = made?.selected ?? selected.value
+  }
+
+  /**
+   * Takes something out. Where something else speaks of it, that is asked about first.
+   *
+   * @param too whether what speaks of it goes too
+   */
+  async function remove(what: Removal['what'], name: string, too = false): Promise<void> {
+    removal.value = undefined
+    if (what === 'out' && line.value === name) {
+      openLine(MAIN)
+    }
+    const made = await edited((at) =>
+      answered(api.POST('/api/edits/remove', { body: { at, what, name, too } })),
+    )
+    if (made?.asks.length) {
+      removal.value = { what, name, asks: made.asks }
+    } else if (made && !onLine(selected.value)) {
+      selected.value = onLine(made.selected) ? made.selected : SET_UP
+    }
   }
 
   /** Gives something another name wherever the routine speaks of it. */
   async function rename(kind: 'person' | 'thing', from: string, to: string): Promise<void> {
-    trouble.value = ''
-    try {
-      await editAsked((routine) =>
-        answered(api.POST('/api/edits/rename', { body: { routine, kind, from, to } })),
-      )
-    } catch (thrown) {
-      const problem = thrown as ApiProblem
-      const [first] = problem.problems
-      trouble.value = first ? `“${first.value}”: ${first.rule}. ${first.cure}.` : problem.message
-    }
+    await edited((at) => answered(api.POST('/api/edits/rename', { body: { at, kind, from, to } })))
   }
 
   /** Puts an own move in the place of the steps it was made of, and selects it. */
   async function wrap(own: OwnMove, steps: string[]): Promise<void> {
-    const made = await editAsked((routine) =>
-      answered(api.POST('/api/edits/wrap', { body: { routine, own, steps } })),
+    const made = await editAsked((at) => answered(api.POST('/api/edits/wrap', { body: { at, own, steps } })))
+    selected.value = made?.selected ?? selected.value
+  }
+
+  /** Puts a number in that was solved for; of a card of the set-up, at which place it lies. */
+  async function put(
+    { kind, id: of, setting }: Pick<Unknown, 'kind' | 'id' | 'setting'>,
+    value: number,
+  ): Promise<void> {
+    await edited(
+      (at) => answered(api.POST('/api/edits/put', { body: { at, kind, id: of, setting, value } })),
+      false,
     )
-    selected.value = made?.step ?? selected.value
+  }
+
+  /** Follows a card more. */
+  async function follow(kind: Role['kind']): Promise<void> {
+    await edited((at) => answered(api.POST('/api/edits/role', { body: { at, kind } })), false)
+  }
+
+  /** Keeps an out ready after the selected step, and opens its line. */
+  async function keepOut(): Promise<void> {
+    const made = await edited(
+      (at) => answered(api.POST('/api/edits/out', { body: { at, after: selected.value } })),
+      false,
+    )
+    const out = made?.routine.outs.at(-1)
+    if (out) {
+      openLine(out.id)
+    }
+  }
+
+  /** Puts jotted lines in after the selected step, and selects the last of them. What is refused is thrown. */
+  async function jot(text: string, deck: number, taken: string[]): Promise<void> {
+    const made = await editAsked((at) => {
+      const body = { at, after: selected.value, text, deck, taken }
+      return answered(api.POST('/api/edits/jot', { body }))
+    })
+    selected.value = made?.selected ?? selected.value
   }
 
   async function step(direction: 'undo' | 'redo'): Promise<void> {
@@ -317,8 +423,16 @@ export const useBench = defineStore('bench', () => {
     isOwn,
     edit,
     editWhole,
+    add,
+    double,
+    remove,
+    removal,
     rename,
     wrap,
+    put,
+    follow,
+    keepOut,
+    jot,
     undo: () => step('undo'),
     redo: () => step('redo'),
     keepMineAsCopy,

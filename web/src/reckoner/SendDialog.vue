@@ -30,7 +30,7 @@ async function send(entry: RoutineEntry): Promise<void> {
   failure.value = ''
   try {
     const queue = await outbox.open(entry.id)
-    queue.edit(withSent(queue.shown.value, sent.value!, catalogue.value))
+    queue.edit(await withSent(queue.shown.value, sent.value!, catalogue.value))
     await queue.flush()
     close()
     await router.push(`/bench/${entry.id}`)

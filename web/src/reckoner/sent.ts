@@ -1,5 +1,5 @@
-import type { Catalogue, Routine } from '@/api/client'
-import { addClaim, addStep, newClaimSpec, newStep } from '@/routine'
+import { answered, api, type Catalogue, type Routine } from '@/api/client'
+import { addClaim, MAIN, newClaimSpec } from '@/routine'
 
 /** An answer as it goes into a routine: moves with some of their settings, and perhaps what is then claimed. */
 export interface Sent {
@@ -8,20 +8,19 @@ export interface Sent {
 }
 
 /** Puts an answer at the end of a routine: steps, then a claim after the last of them. */
-export function withSent(routine: Routine, sent: Sent, catalogue: Catalogue): Routine {
-  let changed = routine
-  for (const { move, settings } of sent.steps) {
-    const known = catalogue.moves.find((m) => m.id === move)
-    if (known) {
-      const { routine: cast, step } = newStep(changed, known)
-      const last = changed.steps.at(-1)?.id ?? ''
-      changed = addStep(cast, { ...step, settings: { ...step.settings, ...settings } }, last)
-    }
-  }
-  if (sent.claim) {
-    const spec = newClaimSpec(changed, sent.claim.kind, catalogue)
-    const settings = { ...spec.settings, ...sent.claim.settings }
-    changed = addClaim(changed, { ...spec, settings }, changed.steps.at(-1)?.id ?? '')
-  }
-  return changed
+export async function withSent(routine: Routine, sent: Sent, catalogue: Catalogue): Promise<Routine> {
+  const moves = sent.steps.map(({ move, settings = {} }) => ({ move, settings }))
+  const at = { routine, line: MAIN, world: {} }
+  const after = routine.steps.at(-1)?.id ?? ''
+  const changed =
+    moves.length === 0
+      ? routine
+      : (await answered(api.POST('/api/edits/add', { body: { at, after, moves } }))).routine
+  return sent.claim ? withClaim(changed, sent.claim, catalogue) : changed
+}
+
+function withClaim(routine: Routine, claim: NonNullable<Sent['claim']>, catalogue: Catalogue): Routine {
+  const spec = newClaimSpec(routine, claim.kind, catalogue)
+  const settings = { ...spec.settings, ...claim.settings }
+  return addClaim(routine, { ...spec, settings }, routine.steps.at(-1)?.id ?? '')
 }

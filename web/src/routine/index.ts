@@ -1,22 +1,12 @@
 export {
   addClaim,
-  addRole,
-  addStep,
   changeClaim,
   changeRole,
   changeSetting,
   changeStep,
-  duplicateStep,
-  freshId,
   moveStep,
   newClaimSpec,
-  newStep,
   removeClaim,
-  removeRole,
-  removeStep,
-  rolesAt,
-  withOwnMove,
-  type RoleNow,
 } from './edits'
 export {
   amountsOf,
@@ -27,10 +17,9 @@ export {
   type Followed,
   type FollowedKind,
 } from './followed'
-export { layCard } from './laying'
 export { alone, goesThrough, lineOf, lineWith, MAIN, stepsAlong } from './lines'
 export { outLabel } from './outLabel'
-export { addOut, changeOut, ownIds, putBack, rejoinable, removeOut } from './outs'
+export { changeOut, ownIds, putBack, rejoinable } from './outs'
 export { isPart, knownPlaces, knownSpots, parts, placeLabel } from './places'
 export { plainSetUp } from './plainSetUp'
-export { taken, unknowns, type Unknown } from './unknowns'
+export { unknowns, type Unknown } from './unknowns'

@@ -1,8 +1,7 @@
-import { goesThrough, lineOf, MAIN, stepsAlong } from './index'
+import { goesThrough, lineOf, MAIN } from './index'
 import { claim, ids, routine, steps } from './testRoutine'
 import { describe, expect, it } from 'vitest'
-import { removeStep } from './edits'
-import { addOut, ownIds, putBack, rejoinable, removeOut } from './outs'
+import { ownIds, putBack, rejoinable } from './outs'
 
 describe('an edited line', () => {
   const whole = routine('a b c d', ['x b>d: p q', 'y p>d: r'], [claim('onC', 'c'), claim('onP', 'p')])
@@ -80,21 +79,6 @@ describe('an edited line', () => {
 describe('outs', () => {
   const whole = routine('a b c', ['x a>c: p', 'y p>c: r'], [claim('onP', 'p'), claim('onR', 'r')])
 
-  it('begin after a step and rejoin at the next one', () => {
-    const made = addOut(whole, MAIN, 'b')
-    expect(made.routine.outs.at(-1)).toMatchObject({ id: made.id, after: 'b', rejoin: 'c', steps: [] })
-    expect(addOut(whole, 'x', 'p').routine.outs.at(-1)).toMatchObject({ after: 'p', rejoin: 'c' })
-    expect(addOut(whole, MAIN, '').routine.outs.at(-1)).toMatchObject({ after: '', rejoin: 'a' })
-    expect(addOut(made.routine, MAIN, 'c').id).not.toBe(made.id)
-  })
-
-  it('go with the outs and claims that stand in them', () => {
-    const rest = removeOut(whole, 'x')
-    expect(rest.outs).toEqual([])
-    expect(rest.claims).toEqual([])
-    expect(removeOut(whole, 'y').outs.map((o) => o.id)).toEqual(['x'])
-  })
-
   it('rejoin only later in the line they leave', () => {
     expect(ids(rejoinable(whole, whole.outs[0]!))).toBe('b c')
     expect(ids(rejoinable(whole, whole.outs[1]!))).toBe('c')
@@ -104,12 +88,5 @@ describe('outs', () => {
   it('own the steps that are written in them', () => {
     expect([...ownIds(whole, 'x')]).toEqual(['p'])
     expect([...ownIds(whole, MAIN)]).toEqual(['a', 'b', 'c'])
-  })
-
-  it('still begin and rejoin somewhere when their steps are removed', () => {
-    const routineOf = routine('a b c', ['x b>c: p'])
-    expect(removeStep(routineOf, 'b').outs[0]).toMatchObject({ after: 'a', rejoin: 'c' })
-    expect(removeStep(routineOf, 'c').outs[0]).toMatchObject({ after: 'b', rejoin: '' })
-    expect(ids(stepsAlong(removeStep(removeStep(routineOf, 'a'), 'b'), 'x'))).toBe('p c')
   })
 })

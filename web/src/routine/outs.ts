@@ -44,32 +44,9 @@ function asItWas<T extends { id: string }>(now: T[], before: T[], original: T[])
   return now.map((each) => (said.get(each.id) === JSON.stringify(each) ? (whole.get(each.id) ?? each) : each))
 }
 
-/** Adds an out after a step of a line; it rejoins at the next one. */
-export function addOut(whole: Routine, line: string, after: string): { routine: Routine; id: string } {
-  const steps = lineOf(whole, line).steps
-  const rejoin = steps[steps.findIndex((s) => s.id === after) + 1]?.id ?? ''
-  let number = 1
-  while (whole.outs.some((o) => o.id === `o${number}`)) {
-    number++
-  }
-  const out: Out = { id: `o${number}`, occasion: 'shuffling', says: '', after, steps: [], rejoin }
-  return { routine: { ...whole, outs: [...whole.outs, out] }, id: out.id }
-}
-
 /** Changes some fields of an out. */
 export function changeOut(whole: Routine, id: string, change: Partial<Out>): Routine {
   return { ...whole, outs: whole.outs.map((o) => (o.id === id ? { ...o, ...change } : o)) }
-}
-
-/** Removes an out, with the outs that begin in it and the claims that stand in it. */
-export function removeOut(whole: Routine, id: string): Routine {
-  const ids = ownIds(whole, id)
-  const without: Routine = {
-    ...whole,
-    outs: whole.outs.filter((o) => o.id !== id),
-    claims: whole.claims.filter((c) => !ids.has(c.after)),
-  }
-  return whole.outs.filter((o) => ids.has(o.after)).reduce((rest, o) => removeOut(rest, o.id), without)
 }
 
 /** The steps at which an out may rejoin: those of the line it leaves, from where it begins. */

@@ -1,6 +1,5 @@
 import { t } from '@/words'
 import type { Catalogue, Routine } from '@/api/client'
-import { putFollowedTogether, takeFollowedApart } from './followed'
 
 /** A number of the routine that can be solved for. */
 export interface Unknown {
@@ -82,55 +81,4 @@ export function unknowns(routine: Routine, catalogue: Catalogue, cards: number):
   )
   const theirs = steps.filter((step) => step.theirs)
   return [...steps.filter((step) => !step.theirs), ...beats, ...claims, ...starts, ...laid, ...theirs]
-}
-
-/** The routine with a value for an unknown, in words or as a number; the server solves, this only writes it down. */
-export function taken(routine: Routine, unknown: Unknown, value: number, words = ''): Routine {
-  const put = (settings: Record<string, string>) => {
-    if (unknown.kind === 'beats') {
-      return { ...settings, [unknown.setting]: words }
-    }
-    // What follows from something else keeps what it follows from: the value is how many more.
-    const followed = takeFollowedApart(settings[unknown.setting] ?? '')
-    const text = followed ? putFollowedTogether({ ...followed, plus: value }) : String(value)
-    return { ...settings, [unknown.setting]: text }
-  }
-  switch (unknown.kind) {
-    case 'step':
-    case 'beats':
-      return {
-        ...routine,
-        steps: routine.steps.map((s) => (s.id === unknown.id ? { ...s, settings: put(s.settings) } : s)),
-      }
-    case 'claim':
-      return {
-        ...routine,
-        claims: routine.claims.map((c) =>
-          c.id === unknown.id ? { ...c, claim: { ...c.claim, settings: put(c.claim.settings) } } : c,
-        ),
-      }
-    case 'start': {
-      const others = routine.setUp.placements.filter((p) => p.card !== unknown.setting)
-      const placements = [...others, { card: unknown.setting, nth: value, from: 'top' }]
-      // A card of the written order is taken out of it: it would lie at two places.
-      const order = routine.setUp.order
-        .split(/\s+/)
-        .filter((code) => code.replace('↑', '') !== unknown.setting)
-        .join(' ')
-      return { ...routine, setUp: { ...routine.setUp, placements, order } }
-    }
-    default: {
-      const piles = routine.setUp.piles.map((pile) => {
-        const cards = pile.cards.split(/\s+/)
-        const at = cards.findIndex((code) => code.replace('↑', '') === unknown.setting)
-        if (pile.place !== unknown.id || at < 0) {
-          return pile
-        }
-        const [card] = cards.splice(at, 1)
-        cards.splice(value - 1, 0, card!)
-        return { ...pile, cards: cards.join(' ') }
-      })
-      return { ...routine, setUp: { ...routine.setUp, piles } }
-    }
-  }
 }

@@ -240,6 +240,126 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/edits/add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Adds moves to a line, one after another, about the cards that they can be about there.
+         * @description Adds moves to a line, one after another, about the cards that they can be about there.
+         */
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/edits/double": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Does a step once more, right after it.
+         * @description Does a step once more, right after it.
+         */
+        post: operations["twice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/edits/jot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Puts jotted lines in, each as what it was taken for.
+         * @description Puts jotted lines in, each as what it was taken for.
+         */
+        post: operations["jot"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/edits/out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Keeps an out ready after a step of a line, which rejoins it at the next one.
+         * @description Keeps an out ready after a step of a line, which rejoins it at the next one.
+         */
+        post: operations["out"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/edits/put": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Puts a number in that was solved for, or lays a card of the set-up elsewhere.
+         * @description Puts a number in that was solved for, or lays a card of the set-up elsewhere.
+         */
+        post: operations["put"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/edits/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Takes something out, with what speaks of it.
+         * @description Takes something out, with what speaks of it.
+         */
+        post: operations["remove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/edits/rename": {
         parameters: {
             query?: never;
@@ -254,6 +374,26 @@ export interface paths {
          * @description Gives something another name wherever the routine speaks of it.
          */
         post: operations["rename"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/edits/role": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Follows a card more.
+         * @description Follows a card more.
+         */
+        post: operations["role"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1786,6 +1926,20 @@ export interface components {
             /** Format: int32 */
             switched: number;
         };
+        /** @description Moves to be added, with what makes sense for them there. */
+        AddRequest: {
+            /** @description the step after which they go; empty for the set-up */
+            after: string;
+            at: components["schemas"]["EditedLine"];
+            moves: components["schemas"]["AddedMove"][];
+        };
+        AddedMove: {
+            move: string;
+            /** @description what is stated of it; the others are found */
+            settings: {
+                [key: string]: string;
+            };
+        };
         /** @description An answer to a question, by its id. */
         AnswerDocument: {
             question: string;
@@ -2011,6 +2165,11 @@ export interface components {
                 [key: string]: number;
             };
         };
+        /** @description A step to be done once more. */
+        DoubleRequest: {
+            at: components["schemas"]["EditedLine"];
+            step: string;
+        };
         /** @description Two names spelled one after the other: their letters, where the first card lies from the face, how many to cut. */
         DoubleSpellDocument: {
             /** Format: int32 */
@@ -2048,11 +2207,27 @@ export interface components {
             /** Format: int32 */
             series: number;
         };
-        /** @description The routine as it is then, and in how many of its steps something changed. */
+        /** @description What an edit leaves. */
         EditedDocument: {
+            /** @description what speaks of what is to be taken out: nothing is changed until it is asked for with <code>too</code> */
+            asks: string[];
             routine: components["schemas"]["RoutineDocument"];
-            /** Format: int32 */
-            steps: number;
+            /** @description what was changed, in words */
+            says: string;
+            /** @description the step that it is about, to be shown next; empty for the set-up */
+            selected: string;
+            /** @description what happens on the line then, in the same world; missing where it cannot be read */
+            trace?: components["schemas"]["TraceDocument"];
+        };
+        /** @description What is edited: one line of a routine, as it is seen in one world. */
+        EditedLine: {
+            /** @description the id of an out; empty for the main line */
+            line: string;
+            routine: components["schemas"]["RoutineDocument"];
+            /** @description the numbers of that world; a choice without a number is as usual */
+            world: {
+                [key: string]: number;
+            };
         };
         /** @description Something on the time line. */
         EntryDocument: {
@@ -2352,6 +2527,21 @@ export interface components {
              */
             whyWays: number;
         };
+        /** @description Jotted lines to be put in. */
+        JotRequest: {
+            /** @description the step after which they go; empty for the set-up */
+            after: string;
+            at: components["schemas"]["EditedLine"];
+            /**
+             * Format: int32
+             * @description how many cards “a third” is of
+             */
+            deck: number;
+            /** @description what each line was taken for: the id of a move that it may mean, <code>note</code>, or <code>nothing</code> */
+            taken: string[];
+            /** @description the lines, as they were read */
+            text: string;
+        };
         JottedDocument: {
             lines: components["schemas"]["JottedLine"][];
         };
@@ -2639,6 +2829,12 @@ export interface components {
             says: string;
             steps: components["schemas"]["StepDocument"][];
         };
+        /** @description An out to be kept ready. */
+        OutRequest: {
+            /** @description the step after which it begins; empty for the set-up */
+            after: string;
+            at: components["schemas"]["EditedLine"];
+        };
         OutcomeDocument: {
             holds: boolean;
             id: string;
@@ -2794,6 +2990,24 @@ export interface components {
             share: number;
         };
         /**
+         * @description A number that was solved for, or a card of the set-up that is laid elsewhere: <code>start</code> and <code>pile</code> say at which place
+         *      it lies.
+         */
+        PutRequest: {
+            at: components["schemas"]["EditedLine"];
+            /** @description the step, the claim, or the place of the pile */
+            id: string;
+            /** @description <code>step</code>, <code>beats</code>, <code>claim</code>, <code>start</code> or <code>pile</code> */
+            kind: string;
+            /** @description the setting, or the code of the card */
+            setting: string;
+            /**
+             * Format: int32
+             * @description the number; of beats, which of the ways
+             */
+            value: number;
+        };
+        /**
          * @description <code>answers</code> is empty where a place in <code>pile</code> is to be told; <code>right</code> is then the place from the top, else which answer,
          *      from 0. <code>box</code> is 0 for what was never asked, 1 for what was missed last, up to 5.
          */
@@ -2876,13 +3090,23 @@ export interface components {
             text: string;
             warning: boolean;
         };
+        /** @description Something to be taken out. */
+        RemoveRequest: {
+            at: components["schemas"]["EditedLine"];
+            /** @description its letter, its id, or what it is called */
+            name: string;
+            /** @description whether what speaks of it goes too; otherwise that is asked for */
+            too: boolean;
+            /** @description what it is: <code>role</code>, <code>step</code>, <code>thing</code> or <code>out</code> */
+            what: string;
+        };
         /** @description Something gets another name. */
         RenameRequest: {
+            at: components["schemas"]["EditedLine"];
             /** @description its name now: a letter, a person, a thing, a place such as <code>table:left</code>, the id of a step */
             from: string;
             /** @description what it is */
             kind: string;
-            routine: components["schemas"]["RoutineDocument"];
             /** @description its new name */
             to: string;
         };
@@ -2920,6 +3144,11 @@ export interface components {
             kind: string;
             letter: string;
             owner: string;
+        };
+        /** @description A card more to follow. */
+        RoleRequest: {
+            at: components["schemas"]["EditedLine"];
+            kind: string;
         };
         /**
          * @description <code>card</code> is -1 while no world of this kind chooses one; <code>place</code> is then empty. <code>placeKnown</code> says how well you know
@@ -3535,9 +3764,13 @@ export interface components {
             atLeast: boolean;
             /** Format: int32 */
             difficulty: number;
+            /** @description the last step of them in it */
+            last: string;
             names: string[];
             /** Format: int32 */
             oddity: number;
+            /** @description the routine with them put in */
+            routine: components["schemas"]["RoutineDocument"];
             /** Format: int32 */
             secret: number;
             /**
@@ -3545,7 +3778,6 @@ export interface components {
              * @description in which part of all ways of the routine they do, and each move is what it should be
              */
             share: number;
-            steps: components["schemas"]["StepDocument"][];
         };
         /** @description A step that slipped in the last runs: how often, and why, the most frequent reason first. */
         WeakStepDocument: {
@@ -3581,16 +3813,11 @@ export interface components {
         };
         /** @description Steps become one step, of an own move that was made of them. */
         WrapRequest: {
+            at: components["schemas"]["EditedLine"];
             /** @description the own move */
             own: components["schemas"]["OwnMoveDocument"];
-            routine: components["schemas"]["RoutineDocument"];
             /** @description the ids of the steps, one after another */
             steps: string[];
-        };
-        /** @description The routine as it is then, and the id of the step that stands for the others. */
-        WrappedDocument: {
-            routine: components["schemas"]["RoutineDocument"];
-            step: string;
         };
     };
     responses: never;
@@ -4700,6 +4927,648 @@ export interface operations {
             };
         };
     };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "after": "a",
+                 *       "at": {
+                 *         "line": "",
+                 *         "routine": {
+                 *           "claims": [],
+                 *           "format": "crafty-pocket/routine",
+                 *           "roles": [],
+                 *           "setUp": {
+                 *             "pack": "52"
+                 *           },
+                 *           "steps": [
+                 *             {
+                 *               "id": "a",
+                 *               "move": "complete-cut",
+                 *               "settings": {
+                 *                 "depth": "10"
+                 *               }
+                 *             },
+                 *             {
+                 *               "id": "b",
+                 *               "move": "complete-cut",
+                 *               "settings": {
+                 *                 "depth": "20"
+                 *               }
+                 *             }
+                 *           ],
+                 *           "title": "Two cuts",
+                 *           "version": 1
+                 *         },
+                 *         "world": {}
+                 *       },
+                 *       "moves": [
+                 *         {
+                 *           "move": "spread-pick",
+                 *           "settings": {
+                 *             "at": "any"
+                 *           }
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["AddRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EditedDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    twice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "at": {
+                 *         "line": "",
+                 *         "routine": {
+                 *           "claims": [],
+                 *           "format": "crafty-pocket/routine",
+                 *           "roles": [],
+                 *           "setUp": {
+                 *             "pack": "52"
+                 *           },
+                 *           "steps": [
+                 *             {
+                 *               "id": "a",
+                 *               "move": "complete-cut",
+                 *               "settings": {
+                 *                 "depth": "10"
+                 *               }
+                 *             },
+                 *             {
+                 *               "id": "b",
+                 *               "move": "complete-cut",
+                 *               "settings": {
+                 *                 "depth": "20"
+                 *               }
+                 *             }
+                 *           ],
+                 *           "title": "Two cuts",
+                 *           "version": 1
+                 *         },
+                 *         "world": {}
+                 *       },
+                 *       "step": "a"
+                 *     }
+                 */
+                "application/json": components["schemas"]["DoubleRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EditedDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    jot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "after": "b",
+                 *       "at": {
+                 *         "line": "",
+                 *         "routine": {
+                 *           "claims": [],
+                 *           "format": "crafty-pocket/routine",
+                 *           "roles": [],
+                 *           "setUp": {
+                 *             "pack": "52"
+                 *           },
+                 *           "steps": [
+                 *             {
+                 *               "id": "a",
+                 *               "move": "complete-cut",
+                 *               "settings": {
+                 *                 "depth": "10"
+                 *               }
+                 *             },
+                 *             {
+                 *               "id": "b",
+                 *               "move": "complete-cut",
+                 *               "settings": {
+                 *                 "depth": "20"
+                 *               }
+                 *             }
+                 *           ],
+                 *           "title": "Two cuts",
+                 *           "version": 1
+                 *         },
+                 *         "world": {}
+                 *       },
+                 *       "deck": 52,
+                 *       "taken": [
+                 *         "spread-pick"
+                 *       ],
+                 *       "text": "spread, free pick"
+                 *     }
+                 */
+                "application/json": components["schemas"]["JotRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EditedDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    out: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "after": "a",
+                 *       "at": {
+                 *         "line": "",
+                 *         "routine": {
+                 *           "claims": [],
+                 *           "format": "crafty-pocket/routine",
+                 *           "roles": [],
+                 *           "setUp": {
+                 *             "pack": "52"
+                 *           },
+                 *           "steps": [
+                 *             {
+                 *               "id": "a",
+                 *               "move": "complete-cut",
+                 *               "settings": {
+                 *                 "depth": "10"
+                 *               }
+                 *             },
+                 *             {
+                 *               "id": "b",
+                 *               "move": "complete-cut",
+                 *               "settings": {
+                 *                 "depth": "20"
+                 *               }
+                 *             }
+                 *           ],
+                 *           "title": "Two cuts",
+                 *           "version": 1
+                 *         },
+                 *         "world": {}
+                 *       }
+                 *     }
+                 */
+                "application/json": components["schemas"]["OutRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EditedDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "at": {
+                 *         "line": "",
+                 *         "routine": {
+                 *           "claims": [],
+                 *           "format": "crafty-pocket/routine",
+                 *           "roles": [],
+                 *           "setUp": {
+                 *             "pack": "52"
+                 *           },
+                 *           "steps": [
+                 *             {
+                 *               "id": "a",
+                 *               "move": "complete-cut",
+                 *               "settings": {
+                 *                 "depth": "10"
+                 *               }
+                 *             },
+                 *             {
+                 *               "id": "b",
+                 *               "move": "complete-cut",
+                 *               "settings": {
+                 *                 "depth": "20"
+                 *               }
+                 *             }
+                 *           ],
+                 *           "title": "Two cuts",
+                 *           "version": 1
+                 *         },
+                 *         "world": {}
+                 *       },
+                 *       "id": "",
+                 *       "kind": "start",
+                 *       "setting": "9C",
+                 *       "value": 3
+                 *     }
+                 */
+                "application/json": components["schemas"]["PutRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EditedDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "at": {
+                 *         "line": "",
+                 *         "routine": {
+                 *           "claims": [],
+                 *           "format": "crafty-pocket/routine",
+                 *           "roles": [],
+                 *           "setUp": {
+                 *             "pack": "52"
+                 *           },
+                 *           "steps": [
+                 *             {
+                 *               "id": "a",
+                 *               "move": "complete-cut",
+                 *               "settings": {
+                 *                 "depth": "10"
+                 *               }
+                 *             },
+                 *             {
+                 *               "id": "b",
+                 *               "move": "complete-cut",
+                 *               "settings": {
+                 *                 "depth": "20"
+                 *               }
+                 *             }
+                 *           ],
+                 *           "title": "Two cuts",
+                 *           "version": 1
+                 *         },
+                 *         "world": {}
+                 *       },
+                 *       "name": "a",
+                 *       "too": false,
+                 *       "what": "step"
+                 *     }
+                 */
+                "application/json": components["schemas"]["RemoveRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EditedDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     rename: {
         parameters: {
             query?: never;
@@ -4711,37 +5580,145 @@ export interface operations {
             content: {
                 /**
                  * @example {
+                 *       "at": {
+                 *         "line": "",
+                 *         "routine": {
+                 *           "claims": [],
+                 *           "format": "crafty-pocket/routine",
+                 *           "roles": [
+                 *             {
+                 *               "kind": "selection",
+                 *               "letter": "A",
+                 *               "owner": "Bruno"
+                 *             }
+                 *           ],
+                 *           "setUp": {
+                 *             "pack": "52"
+                 *           },
+                 *           "steps": [
+                 *             {
+                 *               "id": "give",
+                 *               "move": "hand-over",
+                 *               "settings": {
+                 *                 "to": "spectator:Bruno"
+                 *               }
+                 *             }
+                 *           ],
+                 *           "title": "For Bruno",
+                 *           "version": 1
+                 *         },
+                 *         "world": {}
+                 *       },
                  *       "from": "Bruno",
                  *       "kind": "person",
-                 *       "routine": {
-                 *         "claims": [],
-                 *         "format": "crafty-pocket/routine",
-                 *         "roles": [
-                 *           {
-                 *             "kind": "selection",
-                 *             "letter": "A",
-                 *             "owner": "Bruno"
-                 *           }
-                 *         ],
-                 *         "setUp": {
-                 *           "pack": "52"
-                 *         },
-                 *         "steps": [
-                 *           {
-                 *             "id": "give",
-                 *             "move": "hand-over",
-                 *             "settings": {
-                 *               "to": "spectator:Bruno"
-                 *             }
-                 *           }
-                 *         ],
-                 *         "title": "For Bruno",
-                 *         "version": 1
-                 *       },
                  *       "to": "Tove"
                  *     }
                  */
                 "application/json": components["schemas"]["RenameRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EditedDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    role: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "at": {
+                 *         "line": "",
+                 *         "routine": {
+                 *           "claims": [],
+                 *           "format": "crafty-pocket/routine",
+                 *           "roles": [],
+                 *           "setUp": {
+                 *             "pack": "52"
+                 *           },
+                 *           "steps": [
+                 *             {
+                 *               "id": "a",
+                 *               "move": "complete-cut",
+                 *               "settings": {
+                 *                 "depth": "10"
+                 *               }
+                 *             },
+                 *             {
+                 *               "id": "b",
+                 *               "move": "complete-cut",
+                 *               "settings": {
+                 *                 "depth": "20"
+                 *               }
+                 *             }
+                 *           ],
+                 *           "title": "Two cuts",
+                 *           "version": 1
+                 *         },
+                 *         "world": {}
+                 *       },
+                 *       "kind": "selection"
+                 *     }
+                 */
+                "application/json": components["schemas"]["RoleRequest"];
             };
         };
         responses: {
@@ -4812,6 +5789,36 @@ export interface operations {
             content: {
                 /**
                  * @example {
+                 *       "at": {
+                 *         "line": "",
+                 *         "routine": {
+                 *           "claims": [],
+                 *           "format": "crafty-pocket/routine",
+                 *           "roles": [],
+                 *           "setUp": {
+                 *             "pack": "52"
+                 *           },
+                 *           "steps": [
+                 *             {
+                 *               "id": "a",
+                 *               "move": "complete-cut",
+                 *               "settings": {
+                 *                 "depth": "10"
+                 *               }
+                 *             },
+                 *             {
+                 *               "id": "b",
+                 *               "move": "complete-cut",
+                 *               "settings": {
+                 *                 "depth": "20"
+                 *               }
+                 *             }
+                 *           ],
+                 *           "title": "Two cuts",
+                 *           "version": 1
+                 *         },
+                 *         "world": {}
+                 *       },
                  *       "own": {
                  *         "difficulty": 2,
                  *         "id": "own-two-cuts",
@@ -4833,32 +5840,6 @@ export interface operations {
                  *         "says": "Cut twice.",
                  *         "settings": []
                  *       },
-                 *       "routine": {
-                 *         "claims": [],
-                 *         "format": "crafty-pocket/routine",
-                 *         "roles": [],
-                 *         "setUp": {
-                 *           "pack": "52"
-                 *         },
-                 *         "steps": [
-                 *           {
-                 *             "id": "a",
-                 *             "move": "complete-cut",
-                 *             "settings": {
-                 *               "depth": "10"
-                 *             }
-                 *           },
-                 *           {
-                 *             "id": "b",
-                 *             "move": "complete-cut",
-                 *             "settings": {
-                 *               "depth": "20"
-                 *             }
-                 *           }
-                 *         ],
-                 *         "title": "Two cuts",
-                 *         "version": 1
-                 *       },
                  *       "steps": [
                  *         "a",
                  *         "b"
@@ -4875,7 +5856,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WrappedDocument"];
+                    "application/json": components["schemas"]["EditedDocument"];
                 };
             };
             /** @description It cannot be made sense of. */
