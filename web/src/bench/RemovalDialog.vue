@@ -22,11 +22,12 @@ function keep(): void {
     width="narrow"
     @update:open="keep"
   >
+    <p class="text-soft">{{ bench.removal?.says }}</p>
     <ul
       class="mt-2 max-h-72 list-disc space-y-1 overflow-y-auto pl-5"
       :aria-label="$t('bench.removalDialog.what')"
     >
-      <li v-for="each in bench.removal?.asks" :key="each">{{ each }}</li>
+      <li v-for="(each, i) in bench.removal?.asks" :key="i">{{ each }}</li>
     </ul>
     <div class="mt-4 flex justify-end gap-2">
       <button class="btn" @click="keep">{{ $t('bench.removalDialog.keep') }}</button>

@@ -335,7 +335,7 @@ describe('the routine on the bench', () => {
   it('asks before it takes out what others speak of', async () => {
     server.asks = ['Step 2 speaks of it.']
     await answeredTo(bench.remove('step', 'a'))
-    expect(bench.removal).toEqual({ what: 'step', name: 'a', asks: ['Step 2 speaks of it.'] })
+    expect(bench.removal).toEqual({ what: 'step', name: 'a', says: 'Done.', asks: ['Step 2 speaks of it.'] })
     expect(bench.routine!.title).toBe('Start')
 
     await answeredTo(bench.remove('step', 'a', true))

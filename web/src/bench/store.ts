@@ -33,6 +33,8 @@ export type DeckView = 'real' | 'seen' | 'both'
 export interface Removal {
   what: 'role' | 'step' | 'thing' | 'out'
   name: string
+  /** What it is, in words. */
+  says: string
   /** What speaks of it, in words. */
   asks: string[]
 }
@@ -198,7 +200,7 @@ export const useBench = defineStore('bench', () => {
     trouble.value = ''
     try {
       const made = await editAsked(ask)
-      if (made?.says && says) {
+      if (made?.says && says && made.asks.length === 0) {
         toast.say(made.says, () => void step('undo'))
       }
       return made
@@ -240,7 +242,7 @@ export const useBench = defineStore('bench', () => {
       answered(api.POST('/api/edits/remove', { body: { at, what, name, too } })),
     )
     if (made?.asks.length) {
-      removal.value = { what, name, asks: made.asks }
+      removal.value = { what, name, says: made.says, asks: made.asks }
     } else if (made && !onLine(selected.value)) {
       selected.value = onLine(made.selected) ? made.selected : SET_UP
     }

@@ -2212,7 +2212,7 @@ export interface components {
             /** @description what speaks of what is to be taken out: nothing is changed until it is asked for with <code>too</code> */
             asks: string[];
             routine: components["schemas"]["RoutineDocument"];
-            /** @description what was changed, in words */
+            /** @description what was changed, in words, or of what it is asked */
             says: string;
             /** @description the step that it is about, to be shown next; empty for the set-up */
             selected: string;

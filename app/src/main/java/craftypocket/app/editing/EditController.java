@@ -77,7 +77,7 @@ class EditController {
      * What an edit leaves.
      *
      * @param selected the step that it is about, to be shown next; empty for the set-up
-     * @param says what was changed, in words
+     * @param says what was changed, in words, or of what it is asked
      * @param asks what speaks of what is to be taken out: nothing is changed until it is asked for with {@code too}
      * @param trace what happens on the line then, in the same world; missing where it cannot be read
      */

@@ -11,7 +11,7 @@ import java.util.Map;
  *
  * @param routine the routine as it is then
  * @param selected the id of the step that it is about; empty for the set-up
- * @param says what was changed, in words: “Bruno is called Tom now, in 4 steps.”
+ * @param says what was changed, in words: “Bruno is called Tom now, in 4 steps.”; or what it is that others speak of
  * @param words what is written beside the cards: by the id of a step, or empty for the set-up, what is added to its note; by the id
  *     of a new out, what they say
  * @param asks what speaks of what is to be taken out, in words, so that it would have to go too; nothing is changed until that is wanted

@@ -21,6 +21,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -80,7 +81,7 @@ public final class Removing {
         removing.take(what, name);
         List<String> asks = List.copyOf(removing.asks);
         if (!asks.isEmpty() && !too) {
-            return new Edited(routine, "", "", Map.of(), asks);
+            return new Edited(routine, "", called + " is spoken of:", Map.of(), asks);
         }
         String said = called + " is out now" + (asks.isEmpty() ? "." : ", with what spoke of it.");
         return new Edited(removing.without(), what == What.STEP ? removing.neighbour(name) : "", said);
@@ -102,11 +103,14 @@ public final class Removing {
         return all.stream().filter(each -> names.apply(each).equals(name)).findFirst();
     }
 
-    /** A step by its number and move: “Step 5, “Deal cards”,” or that of an out. */
+    /** A step by its number and move: Step 5 (Deal cards), or that of an out. */
     private String called(Step step) {
+        return number(step) + " (" + moveName(step) + ")";
+    }
+
+    private String number(Step step) {
         Own own = Own.of(step, whole);
-        String where = own.out().isPresent() ? " of an out" : "";
-        return "Step " + (own.steps().indexOf(step) + 1) + where + ", “" + moveName(step) + "”,";
+        return "Step " + (own.steps().indexOf(step) + 1) + (own.out().isPresent() ? " of an out" : "");
     }
 
     private String moveName(Step step) {
@@ -189,7 +193,7 @@ public final class Removing {
                 asks.add(called(claim) + " speaks of it.");
             }
             if (kind == Renamed.Kind.STEP && claim.after().equals(name) && nowhere(name) && claims.add(claim.id())) {
-                asks.add(called(claim) + " stands after it, and the out has no other step.");
+                asks.add(called(claim) + " stands on it alone.");
             }
         }
         for (int i = 0; i < whole.setUp().things().size(); i++) {
@@ -254,9 +258,13 @@ public final class Removing {
                         out.steps().size() == 1 && out.steps().get(0).id().equals(id));
     }
 
-    private static String called(RoutineClaim claim) {
-        String kind = claim.claim().kind();
-        return "The check “" + ClaimKinds.find(kind).map(found -> found.name()).orElse(kind) + "”";
+    /** A check by its kind and where it stands: The check “At a place in a pile” after step 5. */
+    private String called(RoutineClaim claim) {
+        String kind = ClaimKinds.find(claim.claim().kind()).map(ClaimKind::name).orElse("");
+        String where = named(whole.allSteps().toList(), Step::id, claim.after())
+                .map(step -> " after " + number(step).toLowerCase(Locale.ROOT))
+                .orElse(" at the end");
+        return "The check “" + kind + "”" + where;
     }
 
     /** The step to go on with once this one is out: the next that stays, or the one before. */
