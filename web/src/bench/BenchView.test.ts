@@ -73,13 +73,15 @@ describe('the Bench', () => {
   it('drops a draft when it is told to', async () => {
     await newRoutine('To be dropped')
     await press('+ slug')
-    await fill(screen.getByLabelText('Cards of S'), 'ZZ')
+    await fill(await screen.findByLabelText('Cards of S'), 'ZZ')
     await says(() => screen.getByTestId('save-state'), 'a draft, not saved')
 
     await press('Drop the draft')
 
     await saved()
-    expect(screen.queryByLabelText('Cards of S')).toBeNull()
+    await waitFor(() =>
+      expect(screen.getByLabelText<HTMLInputElement>('Cards of S').value).toBe('9C QH 4S JD'),
+    )
   })
 
   it('makes roles and a set-up, and judges what is claimed', async () => {
@@ -120,11 +122,26 @@ describe('the Bench', () => {
 
   it('says what is not filled in, and does not judge it', async () => {
     const { addMove } = await newRoutine('Open')
+    await addMove('put into a thing')
+
+    await says(() => screen.getByTestId('still-open'), '1 step is not filled in')
+    await saved()
+  })
+
+  it('says what speaks of a card before it is taken out, and takes that out too', async () => {
+    const { addMove } = await newRoutine('Not followed')
     await addMove('spread, free pick')
     await select('set-up')
     await fireEvent.click(await screen.findByLabelText('Remove A'))
+    await screen.findByText('Step 1 (Spread, free pick) speaks of A.')
+    await press('Leave everything')
+    expect(ledger(0)).toBeTruthy()
 
-    await says(() => screen.getByTestId('still-open'), '1 step is not filled in')
+    await fireEvent.click(await screen.findByLabelText('Remove A'))
+    await press('Take all of it out')
+
+    await screen.findByText('Card A is out now, with what spoke of it.')
+    expect(screen.queryByLabelText('Remove A')).toBeNull()
     await saved()
   })
 
