@@ -10,12 +10,17 @@ import craftypocket.core.routine.Routine;
 import craftypocket.core.settings.Problem;
 import jakarta.validation.Validator;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.MapperFeature;
+import tools.jackson.databind.cfg.CoercionAction;
+import tools.jackson.databind.cfg.CoercionInputShape;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.type.LogicalType;
 
 /** Reads and writes routine files, and says of each what is wrong with it. */
 @Component
@@ -24,15 +29,29 @@ public class RoutineFiles {
     /** A plan takes some hundred kilobytes; an edit asks for the same routine twice, with each of its outs. */
     private static final int MOST_KEPT = 24;
 
+    private static final Set<String> MAY_BE_NULL = Set.of("onlyIf", "audience");
+
     private final Cache<Routine, Plan> plans =
             Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
 
     private final JsonMapper json;
+    /** Takes a file as its format says, and no number for a text. */
+    private final JsonMapper strict;
+
     private final JsonMapper lenient;
     private final Validator validator;
 
     RoutineFiles(JsonMapper json, Validator validator) {
         this.json = json;
+        strict = json.rebuild()
+                .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
+                .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
+                .withCoercionConfig(
+                        LogicalType.Textual,
+                        texts -> texts.setCoercion(CoercionInputShape.Integer, CoercionAction.Fail)
+                                .setCoercion(CoercionInputShape.Float, CoercionAction.Fail)
+                                .setCoercion(CoercionInputShape.Boolean, CoercionAction.Fail))
+                .build();
         lenient = json.rebuild()
                 .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
                 .build();
@@ -41,16 +60,18 @@ public class RoutineFiles {
 
     /** Reads a file from outside: the version first, so that a newer file is not blamed for what it may well contain. */
     RoutineDocument read(JsonNode file) {
-        return checked(file, json);
+        checkVersion(file);
+        checkNulls(file, "");
+        return checked(file, strict);
     }
 
     /** Reads a file that was stored: the same, but what a later version has added to it is left alone. */
     RoutineDocument readStored(JsonNode file) {
+        checkVersion(file);
         return checked(file, lenient);
     }
 
     private RoutineDocument checked(JsonNode file, JsonMapper reader) {
-        checkVersion(file);
         RoutineDocument document = reader.treeToValue(file, RoutineDocument.class);
         List<Problem> problems = validator.validate(document).stream()
                 .map(v -> new Problem(
@@ -68,6 +89,20 @@ public class RoutineFiles {
         }
         plan(document);
         return document;
+    }
+
+    /** What is not there is left out, but for what the format says may be null. */
+    private static void checkNulls(JsonNode node, String path) {
+        node.properties().forEach(property -> {
+            String field = path.isEmpty() ? property.getKey() : path + "." + property.getKey();
+            if (property.getValue().isNull() && !MAY_BE_NULL.contains(property.getKey())) {
+                throw refused(field, "null", "there is nothing", "Leave it out, or write what it is");
+            }
+            checkNulls(property.getValue(), field);
+        });
+        for (int i = 0; node.isArray() && i < node.size(); i++) {
+            checkNulls(node.get(i), path + "[" + i + "]");
+        }
     }
 
     private static void checkVersion(JsonNode file) {
