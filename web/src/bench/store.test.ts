@@ -302,6 +302,7 @@ describe('the routine on the bench', () => {
     const traced = server.traced.length
     void bench.follow('key')
     void bench.put({ kind: 'start', id: 'deck', setting: '9C' }, 3)
+    expect(bench.state).toBe('saving')
     await vi.advanceTimersByTimeAsync(70)
 
     expect(server.asked.filter((asked) => asked.includes(' of '))).toEqual(['role of Start', 'put of Start+'])

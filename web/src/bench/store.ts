@@ -84,7 +84,12 @@ export const useBench = defineStore('bench', () => {
   const asked = ref<'' | 'solve' | 'bridge'>('')
   const goal = shallowRef<ClaimSpec>()
   const removal = shallowRef<Removal>()
-  const state = computed(() => queue.value?.state.value ?? 'saved')
+  /** How many edits are asked for and not answered yet. */
+  const underWay = ref(0)
+  const state = computed(() => {
+    const kept = queue.value?.state.value ?? 'saved'
+    return underWay.value > 0 && kept === 'saved' ? 'saving' : kept
+  })
   /** Why what is on the screen is not saved, or cannot be worked out. */
   const failure = computed(() => queue.value?.failure.value || trouble.value)
   const otherFolder = computed(() => queue.value?.otherFolder.value ?? false)
@@ -170,15 +175,23 @@ export const useBench = defineStore('bench', () => {
    * while one was asked for is kept, and it is asked for again.
    *
    * @param ask with the line as it is then
+   * @param selects whether the step that it is about is selected then
    * @returns what was answered; nothing where another routine was opened meanwhile, which stays as it is. What is refused is thrown
    */
-  function editAsked(ask: (at: EditedLine) => Promise<Edited>): Promise<Edited | undefined> {
-    const mine = asking.then(() => editNow(ask))
+  function editAsked(
+    ask: (at: EditedLine) => Promise<Edited>,
+    selects: boolean,
+  ): Promise<Edited | undefined> {
+    underWay.value++
+    const mine = asking.then(() => editNow(ask, selects)).finally(() => underWay.value--)
     asking = mine.catch(() => {})
     return mine
   }
 
-  async function editNow(ask: (at: EditedLine) => Promise<Edited>): Promise<Edited | undefined> {
+  async function editNow(
+    ask: (at: EditedLine) => Promise<Edited>,
+    selects: boolean,
+  ): Promise<Edited | undefined> {
     const opened = queue.value
     for (;;) {
       const at = { routine: whole.value!, line: line.value, world: world.value }
@@ -189,43 +202,48 @@ export const useBench = defineStore('bench', () => {
       if (whole.value === at.routine) {
         if (made.asks.length === 0) {
           editWhole(made.routine, false, line.value === at.line ? made.trace : undefined)
+          const gone = selected.value !== SET_UP && !onLine(selected.value)
+          if (selects || gone) {
+            selected.value = onLine(made.selected) ? made.selected : SET_UP
+          }
         }
         return made
       }
     }
   }
 
-  /** The same; what is refused is told above the script, and what was done in a line with a way back. */
-  async function edited(ask: (at: EditedLine) => Promise<Edited>, says = true): Promise<Edited | undefined> {
+  /** The same; what is refused is told above the script. */
+  async function edited(
+    ask: (at: EditedLine) => Promise<Edited>,
+    selects = false,
+  ): Promise<Edited | undefined> {
     trouble.value = ''
     try {
-      const made = await editAsked(ask)
-      if (made?.says && says && made.asks.length === 0) {
-        toast.say(made.says, () => void step('undo'))
-      }
-      return made
+      return await editAsked(ask, selects)
     } catch (thrown) {
       trouble.value = (thrown as Error).message
       return undefined
     }
   }
 
+  /** Says what was changed where that is not seen at once, with a way back. */
+  function tell(made: Edited | undefined): void {
+    if (made && made.asks.length === 0) {
+      toast.say(made.says, () => void step('undo'))
+    }
+  }
+
   /** Adds a move after the selected step, and selects it. */
   async function add(move: string): Promise<void> {
-    const made = await edited((at) => {
+    await edited((at) => {
       const body = { at, after: selected.value, moves: [{ move, settings: {} }] }
       return answered(api.POST('/api/edits/add', { body }))
-    }, false)
-    selected.value = made?.selected ?? selected.value
+    }, true)
   }
 
   /** Does a step once more, and selects that. */
   async function double(id: string): Promise<void> {
-    const made = await edited(
-      (at) => answered(api.POST('/api/edits/double', { body: { at, step: id } })),
-      false,
-    )
-    selected.value = made?.selected ?? selected.value
+    await edited((at) => answered(api.POST('/api/edits/double', { body: { at, step: id } })), true)
   }
 
   /**
@@ -243,20 +261,18 @@ export const useBench = defineStore('bench', () => {
     )
     if (made?.asks.length) {
       removal.value = { what, name, says: made.says, asks: made.asks }
-    } else if (made && !onLine(selected.value)) {
-      selected.value = onLine(made.selected) ? made.selected : SET_UP
     }
+    tell(made)
   }
 
   /** Gives something another name wherever the routine speaks of it. */
   async function rename(kind: 'person' | 'thing', from: string, to: string): Promise<void> {
-    await edited((at) => answered(api.POST('/api/edits/rename', { body: { at, kind, from, to } })))
+    tell(await edited((at) => answered(api.POST('/api/edits/rename', { body: { at, kind, from, to } }))))
   }
 
   /** Puts an own move in the place of the steps it was made of, and selects it. */
   async function wrap(own: OwnMove, steps: string[]): Promise<void> {
-    const made = await editAsked((at) => answered(api.POST('/api/edits/wrap', { body: { at, own, steps } })))
-    selected.value = made?.selected ?? selected.value
+    await editAsked((at) => answered(api.POST('/api/edits/wrap', { body: { at, own, steps } })), true)
   }
 
   /** Puts a number in that was solved for; of a card of the set-up, at which place it lies. */
@@ -264,22 +280,18 @@ export const useBench = defineStore('bench', () => {
     { kind, id: of, setting }: Pick<Unknown, 'kind' | 'id' | 'setting'>,
     value: number,
   ): Promise<void> {
-    await edited(
-      (at) => answered(api.POST('/api/edits/put', { body: { at, kind, id: of, setting, value } })),
-      false,
-    )
+    await edited((at) => answered(api.POST('/api/edits/put', { body: { at, kind, id: of, setting, value } })))
   }
 
   /** Follows a card more. */
   async function follow(kind: Role['kind']): Promise<void> {
-    await edited((at) => answered(api.POST('/api/edits/role', { body: { at, kind } })), false)
+    await edited((at) => answered(api.POST('/api/edits/role', { body: { at, kind } })))
   }
 
   /** Keeps an out ready after the selected step, and opens its line. */
   async function keepOut(): Promise<void> {
-    const made = await edited(
-      (at) => answered(api.POST('/api/edits/out', { body: { at, after: selected.value } })),
-      false,
+    const made = await edited((at) =>
+      answered(api.POST('/api/edits/out', { body: { at, after: selected.value } })),
     )
     const out = made?.routine.outs.at(-1)
     if (out) {
@@ -289,11 +301,10 @@ export const useBench = defineStore('bench', () => {
 
   /** Puts jotted lines in after the selected step, and selects the last of them. What is refused is thrown. */
   async function jot(text: string, deck: number, taken: string[]): Promise<void> {
-    const made = await editAsked((at) => {
+    await editAsked((at) => {
       const body = { at, after: selected.value, text, deck, taken }
       return answered(api.POST('/api/edits/jot', { body }))
-    })
-    selected.value = made?.selected ?? selected.value
+    }, true)
   }
 
   async function step(direction: 'undo' | 'redo'): Promise<void> {

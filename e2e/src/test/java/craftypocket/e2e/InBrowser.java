@@ -148,6 +148,7 @@ abstract class InBrowser {
 
     /** Adds a move by typing. */
     protected void addMove(String typed) {
+        int before = steps().count();
         page.keyboard().press("a");
         page.getByLabel("Find a move").waitFor();
         page.keyboard().type(typed);
@@ -156,6 +157,8 @@ abstract class InBrowser {
         page.getByLabel("Find a move")
                 .waitFor(new Locator.WaitForOptions()
                         .setState(com.microsoft.playwright.options.WaitForSelectorState.DETACHED));
+        // The step is made where one knows what the routine means.
+        PlaywrightAssertions.assertThat(steps()).hasCount(before + 1);
     }
 
     /** A routine in which four cards, face up, are counted hiding the third: the four of spades is seen twice. */
