@@ -133,7 +133,7 @@ describe('the Bench', () => {
     await addMove('spread, free pick')
     await select('set-up')
     await fireEvent.click(await screen.findByLabelText('Remove A'))
-    await screen.findByText('Step 1 (Spread, free pick) speaks of A.')
+    await screen.findByText('Step 1 (Spread, free pick)')
     await press('Leave everything')
     expect(ledger(0)).toBeTruthy()
 

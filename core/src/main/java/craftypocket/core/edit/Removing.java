@@ -63,8 +63,12 @@ public final class Removing {
 
     private final List<String> asks = new ArrayList<>();
 
-    private Removing(Routine whole, Catalogue catalogue) {
+    /** What is taken out, by its name; the rest goes with it. */
+    private final String first;
+
+    private Removing(Routine whole, String first, Catalogue catalogue) {
         this.whole = whole;
+        this.first = first;
         this.catalogue = catalogue;
     }
 
@@ -76,7 +80,7 @@ public final class Removing {
      * @throws craftypocket.core.settings.ProblemsFound when nothing is called so
      */
     public static Edited of(Routine routine, What what, String name, boolean too, Catalogue catalogue) {
-        Removing removing = new Removing(routine, catalogue);
+        Removing removing = new Removing(routine, name, catalogue);
         String called = removing.called(what, name);
         removing.take(what, name);
         List<String> asks = List.copyOf(removing.asks);
@@ -164,6 +168,7 @@ public final class Removing {
     }
 
     private void takeWhatSpeaksOf(Renamed.Kind kind, String name) {
+        String through = through(kind, name);
         Routine other = Renaming.follow(whole, new Renamed(kind, name, NOBODYS), catalogue);
         List<Step> all = whole.allSteps().toList();
         List<Step> others = other.allSteps().toList();
@@ -173,43 +178,55 @@ public final class Removing {
             if (steps.contains(step.id())) {
                 continue;
             }
-            String speaks = called(step) + " speaks of " + (kind == Renamed.Kind.STEP ? "its numbers" : name);
             List<String> settings = stated(step, renamed, kind);
             boolean needed = settings.stream().anyMatch(setting -> !optional(step, setting));
             boolean depends = step.onlyIf()
                     .filter(claim -> speaks(claim, renamed.onlyIf().orElseThrow(), kind))
                     .isPresent();
             if (needed || depends || (kind != Renamed.Kind.PERSON && ownMoveSpeaks(step.move(), other))) {
-                asks.add(speaks + ".");
+                asks.add(called(step) + through);
                 take(What.STEP, step.id());
             } else if (!settings.isEmpty()) {
-                asks.add(speaks + ": that is left open.");
+                asks.add(called(step) + through + ": that is left open");
                 emptied.computeIfAbsent(step.id(), id -> new HashSet<>()).addAll(settings);
             }
         }
         for (int i = 0; i < whole.claims().size(); i++) {
             RoutineClaim claim = whole.claims().get(i);
             if (speaks(claim.claim(), other.claims().get(i).claim(), kind) && claims.add(claim.id())) {
-                asks.add(called(claim) + " speaks of it.");
+                asks.add(called(claim) + through);
             }
             if (kind == Renamed.Kind.STEP && claim.after().equals(name) && nowhere(name) && claims.add(claim.id())) {
-                asks.add(called(claim) + " stands on it alone.");
+                asks.add(called(claim) + ": it stands on it alone");
             }
         }
         for (int i = 0; i < whole.setUp().things().size(); i++) {
             SetUp.LaidThing thing = whole.setUp().things().get(i);
             boolean in = !thing.place().equals(other.setUp().things().get(i).place());
             if (in && !things.contains(thing.name())) {
-                asks.add("The " + thing.name() + " lies in it.");
+                asks.add("The " + thing.name() + ", which lies in it");
                 take(What.THING, thing.name());
             }
         }
         for (int i = 0; i < whole.setUp().piles().size(); i++) {
             String place = whole.setUp().piles().get(i).place();
             if (!place.equals(other.setUp().piles().get(i).place()) && piles.add(place)) {
-                asks.add("Cards lie in it: they go to the deck.");
+                asks.add("Cards that lie in it: they go to the deck");
             }
         }
+    }
+
+    /** By what something is spoken of, where it is not the thing itself: by a step that goes with it. */
+    private String through(Renamed.Kind kind, String name) {
+        if (name.equals(first)) {
+            return "";
+        }
+        return kind == Renamed.Kind.STEP
+                ? ", through "
+                        + number(named(whole.allSteps().toList(), Step::id, name)
+                                        .orElseThrow())
+                                .toLowerCase(Locale.ROOT)
+                : ", through " + name;
     }
 
     /** The settings that would have another text. What may be left out and is not stated is about nothing then, as it should be. */

@@ -215,8 +215,9 @@ class EditsTest {
         assertThat(asked.routine()).isEqualTo(routine);
         assertThat(asked.says()).isEqualTo("Step 1 (Complete cut) is spoken of:");
         assertThat(asked.asks()).hasSize(3);
-        assertThat(asked.asks().get(2)).matches("The check “.+” at the end speaks of it\\.");
-        assertThat(asked.asks().get(0)).startsWith("Step 2 (Complete cut) speaks of");
+        assertThat(asked.asks().get(1)).isEqualTo("Step 3 (Complete cut), through step 2");
+        assertThat(asked.asks().get(2)).matches("The check “.+” at the end, through step 3");
+        assertThat(asked.asks().get(0)).isEqualTo("Step 2 (Complete cut)");
 
         Edited done = remove(routine, Removing.What.STEP, "a", true);
         assertThat(ids(done.routine().steps())).isEqualTo("d");
