@@ -30,6 +30,8 @@ const others = ref<Record<string, string>>({})
 /** The text of which the lines are: what was typed since is not read yet. */
 const readOf = ref('')
 const failure = ref('')
+/** While they are put in: a second press puts nothing in. */
+const adding = ref(false)
 
 watch(
   open,
@@ -111,12 +113,15 @@ function choose(line: JottedLine, event: Event): void {
 
 async function add(): Promise<void> {
   const as = taken.value.map((each) => (typeof each.taken === 'string' ? each.taken : each.taken.move))
+  adding.value = true
   try {
     await bench.jot(readOf.value, deck.value, as)
     open.value = false
     toast.say(t('bench.jotted.added', {}, steps.value), () => void bench.undo())
   } catch (thrown) {
     failure.value = (thrown as Error).message
+  } finally {
+    adding.value = false
   }
 }
 </script>
@@ -124,7 +129,7 @@ async function add(): Promise<void> {
 <template>
   <SheetDialog v-model:open="open" :title="$t('bench.jotted.title')" width="wide">
     <template #beside
-      ><button class="btn-main" :disabled="steps + notes === 0 || readOf !== text" @click="add">
+      ><button class="btn-main" :disabled="adding || steps + notes === 0 || readOf !== text" @click="add">
         {{ $t('bench.jotted.add', steps) }}
       </button></template
     >

@@ -201,6 +201,9 @@ export const useBench = defineStore('bench', () => {
       }
       if (whole.value === at.routine) {
         if (made.asks.length === 0) {
+          if (!made.routine.outs.some((out) => out.id === line.value)) {
+            line.value = MAIN
+          }
           editWhole(made.routine, false, line.value === at.line ? made.trace : undefined)
           const gone = selected.value !== SET_UP && !onLine(selected.value)
           if (selects || gone) {
@@ -253,9 +256,6 @@ export const useBench = defineStore('bench', () => {
    */
   async function remove(what: Removal['what'], name: string, too = false): Promise<void> {
     removal.value = undefined
-    if (what === 'out' && line.value === name) {
-      openLine(MAIN)
-    }
     const made = await edited((at) =>
       answered(api.POST('/api/edits/remove', { body: { at, what, name, too } })),
     )

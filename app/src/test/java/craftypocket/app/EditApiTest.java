@@ -122,6 +122,16 @@ class EditApiTest {
                 .isEqualTo(made.path("selected").asString());
     }
 
+    @Test
+    void the_line_that_is_seen_may_be_the_one_that_is_taken_out() {
+        JsonNode gone = edit("remove", "o", "\"what\": \"out\", \"name\": \"o\", \"too\": false")
+                .json();
+
+        assertThat(gone.at("/routine/outs")).isEmpty();
+        assertThat(gone.path("trace").isObject()).isFalse();
+        assertThat(edit("role", "elsewhere", "\"kind\": \"key\"").status()).isEqualTo(200);
+    }
+
     /** Nothing is changed, and the answer says what to do. */
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """

@@ -4,6 +4,7 @@ import craftypocket.app.performer.PerformerNotes;
 import craftypocket.app.routines.RoutineFiles;
 import craftypocket.core.read.Plan;
 import craftypocket.core.routine.Line;
+import craftypocket.core.routine.Out;
 import craftypocket.core.routine.Routine;
 import craftypocket.core.run.Trace;
 import craftypocket.core.run.Tracer;
@@ -29,22 +30,19 @@ public class Traces {
     }
 
     /**
-     * What happens on one line of a routine; nothing where it cannot be read.
+     * What happens on one line of a routine; nothing where it cannot be read, or is no more.
      *
      * @param line the id of an out; empty for the main line
      */
     public Optional<TraceDocument> ofLine(Routine routine, String line, World world) {
+        Optional<Out> seen =
+                routine.outs().stream().filter(out -> out.id().equals(line)).findFirst();
+        if (!line.isEmpty() && seen.isEmpty()) {
+            return Optional.empty();
+        }
         try {
-            Routine alone = line.isEmpty()
-                    ? Line.main(routine).routine()
-                    : Line.along(
-                                    routine,
-                                    routine.outs().stream()
-                                            .filter(out -> out.id().equals(line))
-                                            .findFirst()
-                                            .orElseThrow())
-                            .routine();
-            Plan plan = files.plan(alone);
+            Line alone = seen.map(out -> Line.along(routine, out)).orElseGet(() -> Line.main(routine));
+            Plan plan = files.plan(alone.routine());
             return Optional.of(document(plan, Tracer.trace(plan, world)));
         } catch (ProblemsFound unread) {
             return Optional.empty();

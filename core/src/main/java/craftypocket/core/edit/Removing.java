@@ -183,7 +183,7 @@ public final class Removing {
             boolean depends = step.onlyIf()
                     .filter(claim -> speaks(claim, renamed.onlyIf().orElseThrow(), kind))
                     .isPresent();
-            if (needed || depends || (kind != Renamed.Kind.PERSON && ownMoveSpeaks(step.move(), other))) {
+            if (needed || depends || ownMoveSpeaks(step, other, kind)) {
                 asks.add(called(step) + through);
                 take(What.STEP, step.id());
             } else if (!settings.isEmpty()) {
@@ -264,8 +264,25 @@ public final class Removing {
                 .isPresent();
     }
 
-    private boolean ownMoveSpeaks(String move, Routine other) {
-        return !named(whole.ownMoves(), OwnMove::id, move).equals(named(other.ownMoves(), OwnMove::id, move));
+    /** Whether an own move speaks of it in its parts, or where the step leaves something as usual. */
+    private boolean ownMoveSpeaks(Step step, Routine other, Renamed.Kind kind) {
+        Optional<OwnMove> own = named(whole.ownMoves(), OwnMove::id, step.move());
+        if (own.isEmpty()) {
+            return false;
+        }
+        OwnMove renamed = named(other.ownMoves(), OwnMove::id, step.move()).orElseThrow();
+        boolean usually = IntStream.range(0, own.get().settings().size())
+                .mapToObj(own.get().settings()::get)
+                .anyMatch(setting -> !step.settings().containsKey(setting.name())
+                        && !renamed.settings().contains(setting));
+        return usually
+                || IntStream.range(0, own.get().parts().size()).anyMatch(i -> {
+                    OwnMove.Part part = own.get().parts().get(i);
+                    Optional<SettingList> declared = Renaming.settings(whole, part.move(), catalogue);
+                    return changed(part.settings(), renamed.parts().get(i).settings(), declared, kind)
+                            .findAny()
+                            .isPresent();
+                });
     }
 
     /** Whether a step is the only one of its out, so that a check on it can stand on no other. */

@@ -245,6 +245,39 @@ class EditsTest {
                 .isEqualTo(routine.roles());
     }
 
+    /** Ines is in the routine by her card alone: with it goes what is shown to her, also within an own move. */
+    @Test
+    void with_a_card_goes_what_is_shown_to_its_owner_alone() {
+        OwnMove own = new OwnMove(
+                "own-look",
+                "Look here",
+                "",
+                1,
+                List.of(),
+                List.of(new OwnMove.Part("show-card", Map.of("whom", "Ines"))));
+        Routine routine = EMPTY.withRoles(List.of(new Role("A", RoleKind.SELECTION, "Ines", "")))
+                .withOwnMoves(List.of(own))
+                .withSteps(List.of(
+                        Step.of("o", "own-look"),
+                        Step.of("w", "show-card", "whom", "Ines"),
+                        Step.of("h", "hand-over", "to", "spectator:Ines")));
+        PlanReader.read(routine, AllMoves.CATALOGUE);
+
+        Edited asked = remove(routine, Removing.What.ROLE, "A", false);
+        assertThat(asked.asks())
+                .containsExactly(
+                        "Step 1 (Look here), through Ines",
+                        "Step 2 ("
+                                + AllMoves.CATALOGUE
+                                        .find("show-card")
+                                        .orElseThrow()
+                                        .name() + "), through Ines: that is left open");
+        Routine done = remove(routine, Removing.What.ROLE, "A", true).routine();
+        PlanReader.read(done, AllMoves.CATALOGUE);
+        assertThat(ids(done.steps())).isEqualTo("w h");
+        assertThat(done.steps().get(0).settings()).containsEntry("whom", "");
+    }
+
     @Test
     void a_thing_goes_with_what_is_in_it() {
         SetUp setUp = EMPTY.setUp()
