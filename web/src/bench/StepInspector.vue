@@ -32,11 +32,10 @@ const played = computed<PlayedWorld>(() => ({
   problems: bench.problems,
 }))
 
-/** The moves that would mend it, where the advice names them. */
-const helpers = computed(() => {
-  const named = [...(moment.value?.broken?.mend ?? '').matchAll(/“([^”]+)”/g)].map((m) => m[1])
-  return catalogue.value.moves.filter((m) => named.includes(m.name))
-})
+/** The moves that would mend it. */
+const helpers = computed(() =>
+  catalogue.value.moves.filter((move) => moment.value?.broken?.helpers.includes(move.id)),
+)
 
 /** What it is to those who watch. */
 const audience = computed<StepAudience>(() => step.value?.audience ?? { effect: 'as-taught', thinks: '' })

@@ -18,6 +18,8 @@ export interface SlotBox {
 export interface PileBox {
   place: string
   label: string
+  /** What it is called standing alone. */
+  caption: string
   size: number
   x: number
   end: number
@@ -106,11 +108,18 @@ export function unitBoxes(moment: Moment, width: number, widths: SlotWidths, roo
   return boxes
 }
 
-function named(unit: Unit): Pick<UnitBox, 'place' | 'label' | 'size' | 'pile' | 'thing'> {
+function named(unit: Unit): Pick<UnitBox, 'place' | 'label' | 'caption' | 'size' | 'pile' | 'thing'> {
   const { pile, thing } = unit
   return pile
-    ? { place: pile.place, label: pile.label, size: pile.cards.length, pile: true, thing: '' }
-    : { place: '', label: '', size: 0, pile: false, thing: thing.name }
+    ? {
+        place: pile.place,
+        label: pile.label,
+        caption: pile.caption,
+        size: pile.cards.length,
+        pile: true,
+        thing: '',
+      }
+    : { place: '', label: '', caption: '', size: 0, pile: false, thing: thing.name }
 }
 
 export function slotBoxes(moment: Moment, piles: PileBox[], y: number): SlotBox[] {

@@ -30,6 +30,7 @@ function moment(
     piles: Object.entries(piles).map(([place, cards]) => ({
       place,
       label: place,
+      caption: place,
       open: true,
       cards,
       faceUp: cards.map(() => false),

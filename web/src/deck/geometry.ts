@@ -267,8 +267,7 @@ function layOutRow(
               : [],
           )
           // The deck is the deck, and what lies in a thing is told by the thing.
-          const name =
-            pile.place === 'deck' || pile.place.startsWith('in:') ? '' : pile.label.replace(/^the /, '')
+          const name = pile.place === 'deck' || pile.place.startsWith('in:') ? '' : pile.caption
           const who = letters.length > 0 ? t('deck.runningDeck.anywhere', { letters: letters.join(' ') }) : ''
           const text = [name, who].filter(Boolean).join(' · ')
           return text ? [{ text, x: pile.x, end: false }] : []

@@ -6,6 +6,7 @@ import { depthAt, spotAt } from './grip'
 const pile = (place: string, x: number, size: number): PileBox => ({
   place,
   label: place,
+  caption: place,
   size,
   x,
   end: x + size * 10,

@@ -4,7 +4,9 @@ import { asSeen } from './seen'
 
 const moment = (stepId: string, cards: number[]) => ({
   stepId,
-  piles: [{ place: 'deck', label: 'the deck', open: true, cards, faceUp: cards.map(() => false) }],
+  piles: [
+    { place: 'deck', label: 'the deck', caption: 'deck', open: true, cards, faceUp: cards.map(() => false) },
+  ],
   roles: [{ card: 0, chosen: true, place: 'deck', position: 1, slug: [] }],
   holds: [{ kind: 'break', place: 'deck', depth: 1 }],
   ribbons: [],
@@ -26,7 +28,7 @@ const thought = (number: number, sign = '', faceUp = false) => ({
 
 const at = (stepId: string, cards: ReturnType<typeof thought>[], position: number) => ({
   stepId,
-  piles: [{ place: 'deck', label: 'the deck', cards }],
+  piles: [{ place: 'deck', label: 'the deck', caption: 'deck', cards }],
   spots: [{ place: position > 0 ? 'deck' : '', position }],
   loose: [],
   parts: [],

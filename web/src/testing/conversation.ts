@@ -1,3 +1,4 @@
+import type { Trace } from '@/api/client'
 import { cleanup, configure } from '@testing-library/vue'
 import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
@@ -49,6 +50,11 @@ function names(test: string): () => `${string}-${string}-${string}-${string}-${s
   let count = 0
   return () =>
     `${own.slice(0, 8)}-${own.slice(8, 12)}-4${own.slice(13, 16)}-a${own.slice(17, 20)}-${String(++count).padStart(12, '0')}`
+}
+
+/** Whether a trace was told before it was worked out what is known in it. */
+function knowsNothing({ moments }: Trace): boolean {
+  return moments.every((moment) => moment.roles.every((role) => role.placeKnown === ''))
 }
 
 function answerOf(exchange: Exchange): unknown {
@@ -133,7 +139,9 @@ export function recordedConversation(): () => string[] {
     const same = key(exchange.method, path, body)
     const last = before.filter((each) => key(each.method, each.path, each.body) === same).at(-1)
     // What was stopped half way, for something else was asked, or only glanced at, comes out another way each time.
-    const halfWay = (got.answer as { stopped?: boolean } | undefined)?.stopped
+    const halfWay =
+      (got.answer as { stopped?: boolean } | undefined)?.stopped ||
+      (path === '/api/trace/known' && knowsNothing(got.answer as Trace))
     if (
       !halfWay &&
       !path.startsWith('/api/computations/') &&

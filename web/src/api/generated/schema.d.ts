@@ -2777,8 +2777,9 @@ export interface components {
             share: number;
         };
         ObstacleDocument: {
+            /** @description the ids of the moves by which <code>mend</code> would help */
+            helpers: string[];
             mend: string;
-            /** @description whether it only is not filled in yet */
             open: boolean;
             reason: string;
         };
@@ -2942,9 +2943,10 @@ export interface components {
         };
         /**
          * @description Cards from the top as they lie; <code>faceUp</code> says of each whether it lies face up. What lies uppermost in the
-         *      <code>open</code> is seen by all.
+         *      <code>open</code> is seen by all. <code>label</code> is the place in a sentence, <code>caption</code> standing alone.
          */
         PileDocument: {
+            caption: string;
             cards: number[];
             faceUp: boolean[];
             label: string;

@@ -12,7 +12,10 @@ import craftypocket.core.layout.Lying;
 import craftypocket.core.layout.Pile;
 import craftypocket.core.layout.Place;
 import craftypocket.core.layout.Thing;
+import craftypocket.core.moves.Advice;
+import craftypocket.core.moves.AllMoves;
 import craftypocket.core.read.Condition;
+import craftypocket.core.read.Obstacle;
 import craftypocket.core.read.Plan;
 import craftypocket.core.read.PlannedStep;
 import craftypocket.core.run.Ribbon;
@@ -119,7 +122,18 @@ public record TraceDocument(
     record SpoiltDocument(int card, @NotNull String how) {}
 
     /** @param open whether it only is not filled in yet */
-    record ObstacleDocument(@NotNull String reason, @NotNull String mend, boolean open) {}
+    /** @param helpers the ids of the moves by which {@code mend} would help */
+    record ObstacleDocument(
+            @NotNull String reason,
+            @NotNull String mend,
+            @NotNull List<String> helpers,
+            boolean open) {
+
+        static ObstacleDocument of(Obstacle obstacle) {
+            Advice advice = Advice.of(obstacle.mend(), AllMoves.CATALOGUE);
+            return new ObstacleDocument(obstacle.reason(), advice.text(), advice.moves(), obstacle.open());
+        }
+    }
 
     record RemarkDocument(boolean warning, @NotNull String text) {}
 
@@ -135,11 +149,12 @@ public record TraceDocument(
 
     /**
      * Cards from the top as they lie; {@code faceUp} says of each whether it lies face up. What lies uppermost in the
-     * {@code open} is seen by all.
+     * {@code open} is seen by all. {@code label} is the place in a sentence, {@code caption} standing alone.
      */
     record PileDocument(
             @NotNull String place,
             @NotNull String label,
+            @NotNull String caption,
             boolean open,
             @NotNull List<Integer> cards,
             @NotNull List<Boolean> faceUp) {}
@@ -268,9 +283,7 @@ public record TraceDocument(
                 words.apply(step == null ? moment.sentence() : step.sentence()),
                 step == null ? "" : step.condition().orElse(""),
                 moment.skipped(),
-                moment.broken()
-                        .map(o -> new ObstacleDocument(o.reason(), o.mend(), o.open()))
-                        .orElse(null),
+                moment.broken().map(ObstacleDocument::of).orElse(null),
                 step == null ? List.of() : remarks(step, moment),
                 moment.choices().stream().map(TraceDocument::choice).toList(),
                 moment.layout().piles().stream().map(TraceDocument::pile).toList(),
@@ -333,7 +346,12 @@ public record TraceDocument(
             faceUp.add(pile.faceUp(position));
         }
         return new PileDocument(
-                pile.place().text(), pile.place().label(), pile.place().kind().open(), cards, faceUp);
+                pile.place().text(),
+                pile.place().label(),
+                pile.place().caption(),
+                pile.place().kind().open(),
+                cards,
+                faceUp);
     }
 
     private static HoldDocument hold(Hold hold) {

@@ -112,16 +112,25 @@ public record Place(Kind kind, String name) {
     /** The place in words, such as {@code the deck} or {@code Ines's hand}. */
     public String label() {
         return switch (kind) {
-            case DECK -> "the deck";
-            case OTHER_HAND -> "the other hand";
-            case TABLE -> "the “" + name + "” pile";
+            case SPECTATOR -> caption();
+            case IN -> Thing.called(caption());
+            default -> "the " + caption();
+        };
+    }
+
+    /** The same standing alone, such as {@code deck} or {@code Ines's hand}. */
+    public String caption() {
+        return switch (kind) {
+            case DECK -> "deck";
+            case OTHER_HAND -> "other hand";
+            case TABLE -> "“" + name + "” pile";
             case SPECTATOR -> name + "’s hand";
-            case PALM -> "the palm";
-            case POCKET -> "the pocket (" + name + ")";
-            case CASE -> "the card case";
-            case WALLET -> "the wallet";
-            case UNDER -> "the cards under the " + name;
-            case IN -> Thing.called(name.replace("/", ", "));
+            case PALM -> "palm";
+            case POCKET -> "pocket (" + name + ")";
+            case CASE -> "card case";
+            case WALLET -> "wallet";
+            case UNDER -> "cards under the " + name;
+            case IN -> name.replace("/", ", ");
         };
     }
 

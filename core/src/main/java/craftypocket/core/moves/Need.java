@@ -8,7 +8,7 @@ import java.util.Optional;
  *
  * @param check the condition
  * @param reason why the step is broken when it is not true, in the performer's words
- * @param mend what would help
+ * @param mend what would help, as {@link Advice} is written
  * @param knowledge what the performer must know, when the need is one of knowing
  * @param hold whether it is that something is held
  */

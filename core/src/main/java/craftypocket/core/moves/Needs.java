@@ -20,11 +20,11 @@ import java.util.stream.Stream;
 /** Needs that several moves share, with their words. */
 public final class Needs {
 
-    private static final String OPEN_IT = "Open it before this step: “Open or close a thing”.";
+    private static final String OPEN_IT = "Open it before this step: {open-thing}.";
 
     private Needs() {}
 
-    private static final String HOLD_ONE = "Put a move before this one that ends with a break, such as “Hold a break”.";
+    private static final String HOLD_ONE = "Put a move before this one that ends with a break, such as {hold-break}.";
     private static final String HOLD_BETWEEN = "Hold the break between two cards before this step.";
 
     public static Need breakHeld(PlaceSetting pile, Values values) {
@@ -100,7 +100,7 @@ public final class Needs {
         return new Need(
                 hands -> Math.max(hands.depthOf(place, Hold.Kind.SEPARATION), hands.breakDepth(place)) >= 1,
                 "Nothing in " + values.placeLabel(pile) + " opens by itself, and no break is held.",
-                "Put “Messy half-over shuffle” directly before this step, or bend the deck in the set-up.");
+                "Put {messy} directly before this step, or bend the deck in the set-up.");
     }
 
     /** A perfect shuffle needs two equal halves of what is not kept on top in this world. */
@@ -196,14 +196,14 @@ public final class Needs {
         return new Need(
                 Checks.isAwayFrom(values.of(pile), values.of(role)),
                 values.roleLabel(role) + " is not out of " + values.placeLabel(pile) + ".",
-                "Let it be taken first: “Spread, free pick” does that.");
+                "Let it be taken first: {spread-pick} does that.");
     }
 
     public static Need onBottom(PlaceSetting pile, RoleSetting role, Values values) {
         return new Need(
                 Checks.position(values.of(pile), values.of(role), 1, false),
                 values.roleLabel(role) + " is not on the bottom of " + values.placeLabel(pile) + ".",
-                "Bring it to the bottom first: “Overhand, top card to bottom” does that from the top.");
+                "Bring it to the bottom first: {overhand-top-to-bottom} does that from the top.");
     }
 
     /** Fingers must find the card. */

@@ -6,7 +6,7 @@ import craftypocket.core.moves.Need;
  * Why a step cannot be done.
  *
  * @param reason in the performer's words
- * @param mend what would help
+ * @param mend what would help, as {@link craftypocket.core.moves.Advice} is written
  * @param open whether it only is not filled in yet
  * @param hold whether something is held no longer, or not yet
  */

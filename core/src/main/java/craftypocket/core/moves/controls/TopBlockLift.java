@@ -52,7 +52,7 @@ final class TopBlockLift extends Move {
                         Hold.Kind.STEP,
                         values,
                         "The packets are squared already, or were not riffled just now.",
-                        "Put “They riffle unequal packets” directly before this step, and square the deck yourself."));
+                        "Put {lopsided-riffle} directly before this step, and square the deck yourself."));
     }
 
     @Override

@@ -27,6 +27,6 @@ final class Jogged {
                 kind(values.of(way)),
                 values,
                 "No card is jogged in " + values.placeLabel(pile) + ".",
-                "Put “Jog a card” before this step.");
+                "Put {jog-card} before this step.");
     }
 }
