@@ -46,6 +46,7 @@ export function asSeen(trace: Trace, seen: Seen): Trace {
     const piles = at.piles.map((pile) => ({
       place: pile.place,
       label: pile.label,
+      caption: pile.caption,
       open: true,
       cards: pile.cards.map(numberOf),
       faceUp: pile.cards.map((card) => card.faceUp),

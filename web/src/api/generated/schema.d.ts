@@ -3652,6 +3652,7 @@ export interface components {
             sign: string;
         };
         ThoughtPileDocument: {
+            caption: string;
             cards: components["schemas"]["ThoughtCardDocument"][];
             label: string;
             place: string;

@@ -36,6 +36,7 @@ record SeenDocument(@NotNull List<SeenMoment> moments) {
     record ThoughtPileDocument(
             @NotNull String place,
             @NotNull String label,
+            @NotNull String caption,
             @NotNull List<ThoughtCardDocument> cards) {}
 
     /** {@code sign} and {@code name} are empty where they never saw it. */
@@ -99,6 +100,7 @@ record SeenDocument(@NotNull List<SeenMoment> moments) {
         return new ThoughtPileDocument(
                 pile.place().text(),
                 pile.place().label(),
+                pile.place().caption(),
                 pile.cards().stream()
                         .map(card -> new ThoughtCardDocument(
                                 card.number(),
