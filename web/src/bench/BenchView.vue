@@ -2,7 +2,7 @@
 import { t } from '@/words'
 import { useCatalogue } from '@/api/catalogue'
 import { ApiProblem } from '@/api/client'
-import { MAIN, moveStep } from '@/routine'
+import { MAIN } from '@/routine'
 import { inDialog, typing, useViewKeys } from '@/ui/keys'
 import { useToast } from '@/ui/toast'
 import { onKeyStroke, useElementSize, useEventListener, useLocalStorage } from '@vueuse/core'
@@ -98,9 +98,9 @@ function duplicate(id: string): void {
   }
 }
 
-function move(id: string, to: number): void {
-  if (bench.routine && belongsHere(id)) {
-    bench.edit(moveStep(bench.routine, id, to))
+function move(id: string, to: (from: number) => number): void {
+  if (belongsHere(id)) {
+    void bench.move(id, to)
   }
 }
 
@@ -181,7 +181,7 @@ onKey(['ArrowUp', 'ArrowDown'], (event) => {
   const by = event.key === 'ArrowUp' ? -1 : 1
   event.preventDefault()
   if (event.altKey) {
-    move(bench.selected, stepIds.value.indexOf(bench.selected) + by)
+    move(bench.selected, (from) => from + by)
   } else {
     selectNeighbour(by)
   }

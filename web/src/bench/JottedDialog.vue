@@ -3,7 +3,6 @@ import { t } from '@/words'
 import SheetDialog from '@/ui/SheetDialog.vue'
 import { useCatalogue } from '@/api/catalogue'
 import { answered, api, type ApiProblem, type Schemas } from '@/api/client'
-import { useToast } from '@/ui/toast'
 import { watchDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useBench } from './store'
@@ -19,7 +18,6 @@ const MOST = 5000
 
 const bench = useBench()
 const catalogue = useCatalogue()
-const toast = useToast()
 
 /** How many cards “a third” is of. */
 const deck = computed(() => bench.trace?.cards.length ?? 52)
@@ -117,7 +115,6 @@ async function add(): Promise<void> {
   try {
     await bench.jot(readOf.value, deck.value, as)
     open.value = false
-    toast.say(t('bench.jotted.added', {}, steps.value), () => void bench.undo())
   } catch (thrown) {
     failure.value = (thrown as Error).message
   } finally {

@@ -14,7 +14,7 @@ import WantedDialog from './WantedDialog.vue'
 
 const emit = defineEmits<{
   select: [id: string]
-  move: [id: string, to: number]
+  move: [id: string, to: (from: number) => number]
   remove: [id: string]
   duplicate: [id: string]
   add: []
@@ -145,7 +145,8 @@ function select(id: string): void {
 function drop(to: number): void {
   const from = bench.routine?.steps.findIndex((s) => s.id === dragged.value) ?? -1
   if (from >= 0) {
-    emit('move', dragged.value, from < to ? to - 1 : to)
+    const place = from < to ? to - 1 : to
+    emit('move', dragged.value, () => place)
   }
   dragged.value = ''
   over.value = -1
@@ -197,14 +198,14 @@ function drop(to: number): void {
           <button
             :title="$t('bench.scriptAndDeck.moveUpAlt')"
             :aria-label="$t('bench.scriptAndDeck.moveStepUp')"
-            @click="emit('move', step.id, i - 2)"
+            @click="emit('move', step.id, (from) => from - 1)"
           >
             ↑
           </button>
           <button
             :title="$t('bench.scriptAndDeck.moveDownAlt')"
             :aria-label="$t('bench.scriptAndDeck.moveStepDown')"
-            @click="emit('move', step.id, i)"
+            @click="emit('move', step.id, (from) => from + 1)"
           >
             ↓
           </button>

@@ -37,9 +37,23 @@ class Server {
   editMs = 0
   asks: string[] = []
 
-  /** An edit adds a letter to the title. */
-  async edits(what: string, body: { at: { routine: Routine }; too?: boolean }): Promise<Response> {
+  /** An edit adds a letter to the title; a step is moved. */
+  async edits(
+    what: string,
+    body: { at: { routine: Routine }; too?: boolean; step?: string; after?: string },
+  ): Promise<Response> {
     const { routine } = body.at
+    if (what === 'move') {
+      this.asked.push(`${body.step} of ${routine.steps.map((s) => s.id).join('')} after ${body.after}`)
+      await later(this.editMs)
+      const steps = routine.steps.filter((s) => s.id !== body.step)
+      steps.splice(
+        steps.findIndex((s) => s.id === body.after) + 1,
+        0,
+        routine.steps.find((s) => s.id === body.step)!,
+      )
+      return json({ routine: { ...routine, steps }, selected: '', says: 'Moved.', asks: [] })
+    }
     this.asked.push(`${what} of ${routine.title}`)
     await later(this.editMs)
     if (what === 'double') {
@@ -310,6 +324,26 @@ describe('the routine on the bench', () => {
     expect(server.traced).toHaveLength(traced)
     await vi.runAllTimersAsync()
     expect(server.saved).toEqual(['Start+', 'Start++'])
+  })
+
+  it('moves a step by one as often as it is asked to, and not beyond the ends', async () => {
+    const step = (id: string) => ({ id, move: 'false-cut', settings: {} })
+    bench.edit({ ...titled('Start'), steps: ['a', 'b', 'c'].map(step) as Routine['steps'] })
+    await vi.runAllTimersAsync()
+    server.editMs = 30
+    void bench.move('a', (from) => from + 1)
+    void bench.move('a', (from) => from + 1)
+    await vi.runAllTimersAsync()
+    await answeredTo(bench.move('a', (from) => from + 1))
+    await answeredTo(bench.move('c', () => 0))
+
+    expect(server.asked.filter((asked) => asked.includes(' after '))).toEqual([
+      'a of abc after b',
+      'a of bac after c',
+      'c of bca after ',
+    ])
+    expect(bench.routine!.steps.map((s) => s.id).join('')).toBe('cba')
+    await vi.runAllTimersAsync()
   })
 
   it('asks again where something was typed meanwhile, and keeps it', async () => {

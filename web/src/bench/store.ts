@@ -250,6 +250,27 @@ export const useBench = defineStore('bench', () => {
   }
 
   /**
+   * Does a step at another moment of the line that is seen.
+   *
+   * @param to where it comes among the steps, counted from 0, from where it is by then
+   */
+  async function move(id: string, to: (from: number) => number): Promise<void> {
+    const place = () => {
+      const ids = routine.value!.steps.map((s) => s.id)
+      const from = ids.indexOf(id)
+      const others = ids.filter((each) => each !== id)
+      const at = Math.max(0, Math.min(others.length, to(from)))
+      return { stays: at === from, after: others[at - 1] ?? SET_UP }
+    }
+    if (underWay.value > 0 || !place().stays) {
+      await edited((at) => {
+        const body = { at, step: id, after: place().after }
+        return answered(api.POST('/api/edits/move', { body }))
+      })
+    }
+  }
+
+  /**
    * Takes something out. Where something else speaks of it, that is asked about first.
    *
    * @param too whether what speaks of it goes too
@@ -301,10 +322,12 @@ export const useBench = defineStore('bench', () => {
 
   /** Puts jotted lines in after the selected step, and selects the last of them. What is refused is thrown. */
   async function jot(text: string, deck: number, taken: string[]): Promise<void> {
-    await editAsked((at) => {
-      const body = { at, after: selected.value, text, deck, taken }
-      return answered(api.POST('/api/edits/jot', { body }))
-    }, true)
+    tell(
+      await editAsked((at) => {
+        const body = { at, after: selected.value, text, deck, taken }
+        return answered(api.POST('/api/edits/jot', { body }))
+      }, true),
+    )
   }
 
   async function step(direction: 'undo' | 'redo'): Promise<void> {
@@ -438,6 +461,7 @@ export const useBench = defineStore('bench', () => {
     editWhole,
     add,
     double,
+    move,
     remove,
     removal,
     rename,

@@ -1,7 +1,7 @@
 import { plainSetUp } from './index'
 import type { Catalogue, Move, Routine } from '@/api/client'
 import { describe, expect, it } from 'vitest'
-import { addClaim, changeSetting, moveStep, newClaimSpec } from './edits'
+import { addClaim, changeSetting, newClaimSpec } from './edits'
 import { findMoves } from '@/moves'
 import { knownPlaces, placeLabel } from './places'
 
@@ -102,13 +102,6 @@ const routine: Routine = {
 const ids = (r: Routine) => r.steps.map((s) => s.id).join(' ')
 
 describe('edits', () => {
-  it('moves steps without touching the old routine', () => {
-    expect(ids(moveStep(routine, 's3', 0))).toBe('s3 s1 s2')
-    expect(ids(moveStep(routine, 's1', 9))).toBe('s2 s3 s1')
-    expect(ids(moveStep(routine, 'gone', 0))).toBe('s1 s2 s3')
-    expect(ids(routine)).toBe('s1 s2 s3')
-  })
-
   it('changes one setting only', () => {
     const changed = changeSetting(routine, 's2', 'depth', '9')
 

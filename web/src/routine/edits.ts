@@ -2,7 +2,7 @@ import type { Catalogue, ClaimSpec, Role, Routine, RoutineClaim, Setting, Step }
 import { parts } from './places'
 
 /*
- * Edits for which nobody has to know what the routine means: what is typed into a field, a step that is moved, a claim. All others are
+ * Edits for which nobody has to know what the routine means: what is typed into a field, a claim. All others are
  * asked for, as the core makes them. Each is a function from a routine to a new one. The old one is never changed, so that a failed
  * save loses nothing.
  */
@@ -23,17 +23,6 @@ function usualThing(routine: Routine, setting: Setting): string {
     return routine.setUp.things[0]?.name ?? ''
   }
   return setting.parts && !setting.piles ? (parts(routine)[0] ?? '') : ''
-}
-
-/** Moves a step so that it becomes the nth, counted from 0. */
-export function moveStep(routine: Routine, id: string, to: number): Routine {
-  const step = routine.steps.find((s) => s.id === id)
-  if (!step) {
-    return routine
-  }
-  const others = routine.steps.filter((s) => s.id !== id)
-  const at = Math.max(0, Math.min(others.length, to))
-  return { ...routine, steps: [...others.slice(0, at), step, ...others.slice(at)] }
 }
 
 /** Changes some fields of a step. */

@@ -4,7 +4,6 @@ export {
   changeRole,
   changeSetting,
   changeStep,
-  moveStep,
   newClaimSpec,
   removeClaim,
 } from './edits'

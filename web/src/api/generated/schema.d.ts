@@ -300,6 +300,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/edits/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Does a step at another moment of its line; outs rejoin where they still can.
+         * @description Does a step at another moment of its line; outs rejoin where they still can.
+         */
+        post: operations["moveStep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/edits/out": {
         parameters: {
             query?: never;
@@ -2760,6 +2780,13 @@ export interface components {
              */
             skill: number;
         };
+        /** @description A step to be done at another moment of its line. */
+        MoveRequest: {
+            /** @description the step after which it goes; empty for the set-up */
+            after: string;
+            at: components["schemas"]["EditedLine"];
+            step: string;
+        };
         /** @description A question with a title. */
         NamedQuestion: {
             question: components["schemas"]["SoughtDocument"];
@@ -5196,6 +5223,111 @@ export interface operations {
                  *     }
                  */
                 "application/json": components["schemas"]["JotRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EditedDocument"];
+                };
+            };
+            /** @description It cannot be made sense of. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It comes from another site, or without this page’s token. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description It is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Some fields are not as they must be: each with its value, the rule, and what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    moveStep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "after": "b",
+                 *       "at": {
+                 *         "line": "",
+                 *         "routine": {
+                 *           "claims": [],
+                 *           "format": "crafty-pocket/routine",
+                 *           "roles": [],
+                 *           "setUp": {
+                 *             "pack": "52"
+                 *           },
+                 *           "steps": [
+                 *             {
+                 *               "id": "a",
+                 *               "move": "complete-cut",
+                 *               "settings": {
+                 *                 "depth": "10"
+                 *               }
+                 *             },
+                 *             {
+                 *               "id": "b",
+                 *               "move": "complete-cut",
+                 *               "settings": {
+                 *                 "depth": "20"
+                 *               }
+                 *             }
+                 *           ],
+                 *           "title": "Two cuts",
+                 *           "version": 1
+                 *         },
+                 *         "world": {}
+                 *       },
+                 *       "step": "a"
+                 *     }
+                 */
+                "application/json": components["schemas"]["MoveRequest"];
             };
         };
         responses: {

@@ -49,6 +49,18 @@ class EditApiTest {
     }
 
     @Test
+    void a_step_is_moved_with_its_note_and_one_whose_number_is_taken_stays_before() {
+        JsonNode made = edit("move", "o", "\"step\": \"w\", \"after\": \"b\"").json();
+        assertThat(made.path("says").asString()).isEqualTo("“False cut” is step 1 of the out.");
+        assertThat(made.at("/routine/outs/0/steps/0/note").asString()).isEqualTo("n3");
+
+        Answer refused = edit("move", "", "\"step\": \"a\", \"after\": \"b\"");
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.json().path("detail").asString())
+                .contains("“Complete cut” cannot be done there, because of step 1", "comes first");
+    }
+
+    @Test
     void on_the_line_of_an_out_it_goes_into_the_out() {
         JsonNode made = edit("add", "o", "\"after\": \"w\", \"moves\": [{\"move\": \"false-cut\"}]")
                 .json();

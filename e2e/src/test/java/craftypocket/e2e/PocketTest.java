@@ -90,6 +90,8 @@ class PocketTest extends InBrowser {
             page.keyboard().press("PageUp");
             Locator tick = now().locator("input[type=checkbox]").first();
             tick.tap();
+            // What a finger does reaches the page a moment later.
+            assertThat(tick).isChecked();
             page.reload();
             assertThat(now().locator("input[type=checkbox]").first()).isChecked();
             now().getByText(two.get(1).title()).tap();

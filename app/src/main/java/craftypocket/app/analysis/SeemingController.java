@@ -8,7 +8,7 @@ import craftypocket.core.moves.AllMoves;
 import craftypocket.core.read.Plan;
 import craftypocket.core.run.Tracer;
 import craftypocket.core.run.World;
-import craftypocket.core.seem.Method;
+import craftypocket.core.seem.RestsOn;
 import craftypocket.core.seem.Seeming;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -85,10 +85,11 @@ class SeemingController {
                 .flatMap(moment ->
                         moment.flaws().stream().map(flaw -> new FlawDocument(moment.stepId(), flaw.sentence())))
                 .toList();
-        List<MethodDocument> methods = Method.of(plan, new World(request.world()), seeming, AllMoves.CATALOGUE).stream()
-                .map(method ->
-                        new MethodDocument(method.step(), method.effect().sentence(), method.rests(), method.away()))
-                .toList();
+        List<MethodDocument> methods =
+                RestsOn.of(plan, new World(request.world()), seeming, AllMoves.CATALOGUE).stream()
+                        .map(method -> new MethodDocument(
+                                method.step(), method.effect().sentence(), method.rests(), method.away()))
+                        .toList();
         List<UncleanDocument> unclean = seeming.unclean().stream()
                 .map(each -> new UncleanDocument(
                         each.sentence(), each.clean().map(SpecDocument::of).orElse(null)))

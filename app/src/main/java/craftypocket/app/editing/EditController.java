@@ -14,6 +14,7 @@ import craftypocket.core.edit.Doubling;
 import craftypocket.core.edit.Edited;
 import craftypocket.core.edit.Jotting;
 import craftypocket.core.edit.KeepingAnOut;
+import craftypocket.core.edit.Moving;
 import craftypocket.core.edit.Removing;
 import craftypocket.core.edit.Renaming;
 import craftypocket.core.edit.Wrapping;
@@ -125,6 +126,20 @@ class EditController {
 
             @NotNull @Size(max = LONGEST_ID, message = ID_RULE)
             String step) {}
+
+    /**
+     * A step to be done at another moment of its line.
+     *
+     * @param after the step after which it goes; empty for the set-up
+     */
+    record MoveRequest(
+            @NotNull @Valid EditedLine at,
+
+            @NotNull @Size(max = LONGEST_ID, message = ID_RULE)
+            String step,
+
+            @NotNull @Size(max = LONGEST_ID, message = ID_RULE)
+            String after) {}
 
     /**
      * Something to be taken out.
@@ -280,6 +295,13 @@ class EditController {
     EditedDocument twice(@Valid @RequestBody DoubleRequest asked) {
         Edited edited = Doubling.of(core(asked.at()), asked.at().line(), asked.step());
         return answer(asked.at(), edited, Map.of(edited.selected(), List.of(asked.step())));
+    }
+
+    /** Does a step at another moment of its line; outs rejoin where they still can. */
+    @PostMapping("/move")
+    EditedDocument moveStep(@Valid @RequestBody MoveRequest asked) {
+        return answer(
+                asked.at(), Moving.of(core(asked.at()), asked.at().line(), asked.step(), asked.after(), CATALOGUE));
     }
 
     /** Takes something out, with what speaks of it. */

@@ -4,7 +4,7 @@ import craftypocket.app.http.Constants;
 import craftypocket.app.routines.RoutineFiles;
 import craftypocket.app.routines.RoutineService;
 import craftypocket.core.evening.Method;
-import craftypocket.core.evening.Seen;
+import craftypocket.core.evening.SeenBefore;
 import craftypocket.core.read.Plan;
 import craftypocket.core.routine.Role;
 import craftypocket.core.routine.RoleKind;
@@ -51,11 +51,11 @@ public class Performances {
     }
 
     /** What an audience has seen, the newest first; nothing for new people. */
-    public List<Seen> seenBy(UUID audience) {
+    public List<SeenBefore> seenBy(UUID audience) {
         return audience == null
                 ? List.of()
                 : of(audience).stream()
-                        .map(done -> new Seen(
+                        .map(done -> new SeenBefore(
                                 done.title(),
                                 done.method().isEmpty() ? null : Constants.read(Method.class, done.method()),
                                 new HashSet<>(done.forced()),

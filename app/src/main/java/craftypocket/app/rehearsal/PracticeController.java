@@ -16,9 +16,9 @@ import craftypocket.core.rehearse.Drill;
 import craftypocket.core.rehearse.Evenness;
 import craftypocket.core.rehearse.Judgement;
 import craftypocket.core.rehearse.Ladder;
-import craftypocket.core.rehearse.Question;
 import craftypocket.core.rehearse.Readiness;
 import craftypocket.core.rehearse.Recall;
+import craftypocket.core.rehearse.RecallQuestion;
 import craftypocket.core.run.World;
 import craftypocket.core.settings.Problem;
 import craftypocket.core.settings.ProblemsFound;
@@ -270,7 +270,7 @@ class PracticeController {
         Plan plan = files.plan(request.routine());
         World world = request.world() == null ? Recall.world(plan, request.seed()) : new World(request.world());
         Boxes boxes = boxes(request.subject());
-        Map<String, Question> asked = Recall.questions(
+        Map<String, RecallQuestion> asked = Recall.questions(
                         plan,
                         world,
                         request.routine().toCore().outs(),
@@ -280,7 +280,7 @@ class PracticeController {
                         AllMoves.CATALOGUE,
                         request.seed())
                 .stream()
-                .collect(Collectors.toMap(Question::id, Function.identity()));
+                .collect(Collectors.toMap(RecallQuestion::id, Function.identity()));
         List<QuestionDocument> ordered = boxes
                 .order(asked.keySet().stream().sorted().toList(), notes.today())
                 .stream()

@@ -6,7 +6,7 @@ import craftypocket.app.print.PrintedPages.Marked;
 import craftypocket.app.sets.EveningDocument.ResetDocument;
 import craftypocket.app.sets.EveningDocument.StageDocument;
 import craftypocket.core.cards.CardText;
-import craftypocket.core.evening.Between;
+import craftypocket.core.evening.Handover;
 import craftypocket.core.read.Plan;
 import java.util.ArrayList;
 import java.util.List;
@@ -55,7 +55,7 @@ record CueSheet(String title, String subtitle, List<Part> parts, List<Listed> li
                     sentences(stage.resets()),
                     acts.get(i).cues(),
                     acts.get(i).outs(),
-                    Between.before(acts.get(i).act().plan()).deck().size(),
+                    Handover.before(acts.get(i).act().plan()).deck().size(),
                     marked(acts.get(i).act().plan())));
         }
         return new CueSheet(
@@ -81,7 +81,7 @@ record CueSheet(String title, String subtitle, List<Part> parts, List<Listed> li
     }
 
     private static List<Marked> marked(Plan plan) {
-        int size = Between.before(plan).deck().size();
+        int size = Handover.before(plan).deck().size();
         return plan.routine().setUp().placements().stream()
                 .map(each -> new Marked(
                         each.fromBottom() ? size + 1 - each.nth() : each.nth(),

@@ -3,7 +3,7 @@ package craftypocket.core.claims;
 import craftypocket.core.claims.kinds.AllLie;
 import craftypocket.core.claims.kinds.BeliefsTrue;
 import craftypocket.core.claims.kinds.BelievedSize;
-import craftypocket.core.claims.kinds.Between;
+import craftypocket.core.claims.kinds.BetweenTwo;
 import craftypocket.core.claims.kinds.CardAt;
 import craftypocket.core.claims.kinds.DirectlyAbove;
 import craftypocket.core.claims.kinds.DirectlyBelow;
@@ -28,7 +28,7 @@ import craftypocket.core.claims.kinds.Position;
 import craftypocket.core.claims.kinds.PredictionMatches;
 import craftypocket.core.claims.kinds.SameCard;
 import craftypocket.core.claims.kinds.SameFaceUp;
-import craftypocket.core.claims.kinds.Seen;
+import craftypocket.core.claims.kinds.SeenAtLeastOnce;
 import craftypocket.core.claims.kinds.ThingLies;
 import craftypocket.core.claims.kinds.Together;
 import java.util.List;
@@ -41,7 +41,7 @@ public final class ClaimKinds {
             new DirectlyBelow(),
             new DirectlyAbove(),
             new Position(),
-            new Between(),
+            new BetweenTwo(),
             new Lies(),
             new OnlyFaceUp(),
             new PileSize(),
@@ -60,7 +60,7 @@ public final class ClaimKinds {
             new PredictionMatches(),
             new ThingLies(),
             new NeverSeen(),
-            new Seen(),
+            new SeenAtLeastOnce(),
             new FacesSeen(),
             new OnlyBacks(),
             new OwnCardUnseen(),

@@ -83,8 +83,8 @@ public final class Jotting {
         lines.forEach(jotting::put);
         // An out at the end rejoins where the routine went on before.
         jotting.rejoin(KeepingAnOut.behind(routine, line, after));
-        return new Edited(
-                jotting.routine, jotting.after, Edited.steps(jotting.steps) + " added.", jotting.words, List.of());
+        String says = jotting.steps == 0 ? "Notes added." : Edited.steps(jotting.steps) + " added.";
+        return new Edited(jotting.routine, jotting.after, says, jotting.words, List.of());
     }
 
     private void put(Line put) {

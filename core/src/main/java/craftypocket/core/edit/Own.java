@@ -1,7 +1,10 @@
 package craftypocket.core.edit;
 
+import craftypocket.core.moves.Catalogue;
+import craftypocket.core.moves.Move;
 import craftypocket.core.routine.Line;
 import craftypocket.core.routine.Out;
+import craftypocket.core.routine.OwnMove;
 import craftypocket.core.routine.Routine;
 import craftypocket.core.routine.Step;
 import craftypocket.core.settings.ProblemsFound;
@@ -88,6 +91,16 @@ record Own(Routine whole, Optional<Out> out) {
         } catch (ProblemsFound nowhere) {
             return whole.withSteps(steps()).withClaims(List.of()).withOuts(List.of());
         }
+    }
+
+    /** What the move of a step is called. */
+    static String moveName(Routine routine, Step step, Catalogue catalogue) {
+        return routine.ownMoves().stream()
+                .filter(own -> own.id().equals(step.move()))
+                .map(OwnMove::name)
+                .findFirst()
+                .or(() -> catalogue.find(step.move()).map(Move::name))
+                .orElse(step.move());
     }
 
     /** The first of {@code s1}, {@code s2} … that no step, claim or out of a routine is called by. */

@@ -4,7 +4,6 @@ import craftypocket.core.claims.ClaimKind;
 import craftypocket.core.claims.ClaimKinds;
 import craftypocket.core.claims.ClaimSpec;
 import craftypocket.core.moves.Catalogue;
-import craftypocket.core.moves.Move;
 import craftypocket.core.routine.Attention;
 import craftypocket.core.routine.Out;
 import craftypocket.core.routine.OwnMove;
@@ -109,19 +108,12 @@ public final class Removing {
 
     /** A step by its number and move: Step 5 (Deal cards), or that of an out. */
     private String called(Step step) {
-        return number(step) + " (" + moveName(step) + ")";
+        return number(step) + " (" + Own.moveName(whole, step, catalogue) + ")";
     }
 
     private String number(Step step) {
         Own own = Own.of(step, whole);
         return "Step " + (own.steps().indexOf(step) + 1) + (own.out().isPresent() ? " of an out" : "");
-    }
-
-    private String moveName(Step step) {
-        return named(whole.ownMoves(), OwnMove::id, step.move())
-                .map(OwnMove::name)
-                .or(() -> catalogue.find(step.move()).map(Move::name))
-                .orElse(step.move());
     }
 
     private void take(What what, String name) {

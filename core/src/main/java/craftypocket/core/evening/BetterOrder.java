@@ -74,13 +74,13 @@ public record BetterOrder(
             deck = new boolean[count];
             resets = new Resets[count][count];
             next = new int[count][count];
-            List<Between> ends = new ArrayList<>();
+            List<Handover> ends = new ArrayList<>();
             List<Asks> asks = new ArrayList<>();
             for (int act = 0; act < count; act++) {
                 Plan plan = acts.get(act).plan();
                 SetUp setUp = plan.routine().setUp();
-                deck[act] = Between.usesDeck(setUp);
-                ends.add(Between.after(plan, World.USUAL));
+                deck[act] = Handover.usesDeck(setUp);
+                ends.add(Handover.after(plan, World.USUAL));
                 asks.add(Asks.of(plan));
             }
             for (int a = 0; a < count; a++) {

@@ -21,11 +21,11 @@ final class Conflicts {
     private final Venue venue;
     private final List<Act> acts;
     private final List<Evening.Stage> stages;
-    private final List<Seen> seen;
+    private final List<SeenBefore> seen;
     private final int seconds;
     private final List<Conflict> all = new ArrayList<>();
 
-    Conflicts(Venue venue, List<Act> acts, List<Evening.Stage> stages, List<Seen> seen, int seconds) {
+    Conflicts(Venue venue, List<Act> acts, List<Evening.Stage> stages, List<SeenBefore> seen, int seconds) {
         this.venue = venue;
         this.acts = acts;
         this.stages = stages;
@@ -92,12 +92,12 @@ final class Conflicts {
 
     /** The deck goes round in this one: nothing special may be in it, nor come into it from the ones before. */
     private void handedOut(int act) {
-        boolean deck = Between.usesDeck(setUp(act));
+        boolean deck = Handover.usesDeck(setUp(act));
         if (!deck || !stages.get(act).asks().givesAway()) {
             return;
         }
         for (int other = 0; other < acts.size(); other++) {
-            boolean same = Between.usesDeck(setUp(other));
+            boolean same = Handover.usesDeck(setUp(other));
             if (same && stages.get(other).asks().special()) {
                 add(
                         Conflict.Kind.SPECIAL_HANDED_OUT,
@@ -199,7 +199,7 @@ final class Conflicts {
 
     private void seenBefore(int act) {
         Asks asks = stages.get(act).asks();
-        Optional<Seen> itself = seen.stream()
+        Optional<SeenBefore> itself = seen.stream()
                 .filter(each -> each.title().equals(acts.get(act).title()))
                 .findFirst();
         if (itself.isPresent()) {

@@ -33,7 +33,7 @@ import java.util.stream.IntStream;
  * @param plan the routine; null for an end that was not traced
  * @param effort when it says stop, the usual end stands alone and nothing is proved of the others
  */
-record Ends(List<Between> seen, boolean all, Plan plan, Effort effort) {
+record Ends(List<Handover> seen, boolean all, Plan plan, Effort effort) {
 
     /** More ways than this are not gone one by one. */
     private static final int MOST_TRACED = 400;
@@ -51,7 +51,7 @@ record Ends(List<Between> seen, boolean all, Plan plan, Effort effort) {
     }
 
     /** One end, whatever it came from. */
-    static Ends only(Between end) {
+    static Ends only(Handover end) {
         return new Ends(List.of(end), true, null, () -> false);
     }
 
@@ -60,8 +60,8 @@ record Ends(List<Between> seen, boolean all, Plan plan, Effort effort) {
     }
 
     static Ends of(Plan plan, Effort effort) {
-        List<Between> ends = new ArrayList<>();
-        ends.add(Between.after(plan, World.USUAL));
+        List<Handover> ends = new ArrayList<>();
+        ends.add(Handover.after(plan, World.USUAL));
         boolean chance = plan.choices().stream().anyMatch(Choice::isChance);
         boolean all = !chance && collect(plan, Map.of(), ends, new int[] {MOST_TRACED}, effort);
         boolean open = plan.arrangement().any();
@@ -70,7 +70,7 @@ record Ends(List<Between> seen, boolean all, Plan plan, Effort effort) {
             // What differs between some arrangements of what the set-up leaves open is nothing to be told.
             all &= !effort.stopped() && !(open && Tracer.surface(plan, world).namesRead());
             if (!effort.stopped()) {
-                ends.add(Between.after(plan, world));
+                ends.add(Handover.after(plan, world));
             }
         }
         return new Ends(ends.stream().distinct().toList(), all, plan, effort);
@@ -78,7 +78,7 @@ record Ends(List<Between> seen, boolean all, Plan plan, Effort effort) {
 
     /** The ends of all worlds with these numbers; gives up where there are too many. */
     private static boolean collect(
-            Plan plan, Map<String, Integer> fixed, List<Between> ends, int[] left, Effort effort) {
+            Plan plan, Map<String, Integer> fixed, List<Handover> ends, int[] left, Effort effort) {
         if (left[0]-- <= 0 || effort.stopped()) {
             return false;
         }
@@ -88,7 +88,7 @@ record Ends(List<Between> seen, boolean all, Plan plan, Effort effort) {
                 .filter(chosen -> !fixed.containsKey(chosen.choice().key()))
                 .findFirst();
         if (open.isEmpty()) {
-            ends.add(Between.of(plan, trace.end()));
+            ends.add(Handover.of(plan, trace.end()));
             return true;
         }
         for (int number = open.get().low(); number <= open.get().high(); number++) {
@@ -124,7 +124,7 @@ record Ends(List<Between> seen, boolean all, Plan plan, Effort effort) {
         return new Ends(seen.stream().map(end -> end.with(things)).toList(), all, plan, effort);
     }
 
-    Between usual() {
+    Handover usual() {
         return seen.get(0);
     }
 

@@ -49,7 +49,7 @@ public record Evening(
      * @param start how everything lies as it begins
      * @param end how everything lies when it is over, in the usual run
      */
-    public record Stage(int deckFrom, Asks asks, Resets resets, SetUp carried, Between start, Between end) {}
+    public record Stage(int deckFrom, Asks asks, Resets resets, SetUp carried, Handover start, Handover end) {}
 
     public Evening {
         stages = List.copyOf(stages);
@@ -63,25 +63,25 @@ public record Evening(
      * @param acts in their order
      * @param seen what these people have seen before
      */
-    public static Evening of(Venue venue, List<Act> acts, List<Seen> seen) {
+    public static Evening of(Venue venue, List<Act> acts, List<SeenBefore> seen) {
         return of(venue, acts, seen, () -> false);
     }
 
     /** The same; what is to be put right is told of fewer ends, and without numbers, when the effort is to stop. */
-    public static Evening of(Venue venue, List<Act> acts, List<Seen> seen, Effort effort) {
+    public static Evening of(Venue venue, List<Act> acts, List<SeenBefore> seen, Effort effort) {
         List<Stage> stages = new ArrayList<>();
         int lastWithDeck = -1;
         int firstWithDeck = -1;
         Map<String, SetUp.LaidThing> things = new LinkedHashMap<>();
         for (int index = 0; index < acts.size(); index++) {
             Plan plan = acts.get(index).plan();
-            Between own = Between.before(plan);
-            Between end = Between.after(plan, World.USUAL);
-            boolean deck = Between.usesDeck(plan.routine().setUp());
+            Handover own = Handover.before(plan);
+            Handover end = Handover.after(plan, World.USUAL);
+            boolean deck = Handover.usesDeck(plan.routine().setUp());
             Resets resets = new Resets(List.of(), plan.routine().setUp());
             SetUp carried = plan.routine().setUp();
             if (deck && lastWithDeck >= 0) {
-                Between now = stages.get(lastWithDeck).end().with(things.values());
+                Handover now = stages.get(lastWithDeck).end().with(things.values());
                 resets = Resets.before(
                         Ends.of(acts.get(lastWithDeck).plan(), effort).with(things.values()), plan);
                 carried = now.begins(plan.routine().setUp(), own);
@@ -125,7 +125,7 @@ public record Evening(
         }
         for (int index = 0; index < acts.size(); index++) {
             Plan plan = acts.get(index).plan();
-            if (!Between.usesDeck(plan.routine().setUp())) {
+            if (!Handover.usesDeck(plan.routine().setUp())) {
                 // Of a packet in any order only some cards have a place.
                 all.addAll(
                         plan.arrangement().any()
@@ -145,7 +145,7 @@ public record Evening(
         if (before.equals(stage.end().cards())) {
             return List.of();
         }
-        List<String> codes = Between.codes(before);
+        List<String> codes = Handover.codes(before);
         return List.of(Reset.of(
                 Reset.Kind.STACK, "Lay the packet of “" + title + "” in order: " + Resets.named(codes) + ".", codes));
     }

@@ -36,7 +36,7 @@ public enum Method {
         if (uses(plan, Family.FORCES)) {
             return FORCE;
         }
-        if (setUp.order().split("\\s+").length >= ORDERED && Between.usesDeck(setUp)) {
+        if (setUp.order().split("\\s+").length >= ORDERED && Handover.usesDeck(setUp)) {
             return ORDER;
         }
         if (plan.routine().roles().stream().anyMatch(role -> role.kind() == RoleKind.KEY)) {

@@ -20,16 +20,16 @@ final class PackList {
         boolean deck = false;
         for (int act = 0; act < acts.size(); act++) {
             SetUp setUp = acts.get(act).plan().routine().setUp();
-            boolean whole = Between.usesDeck(setUp);
+            boolean whole = Handover.usesDeck(setUp);
             deck |= whole;
             if (whole) {
                 setUp.markings().forEach(each -> marks.add(LyingCard.sign(each.card()) + " " + each.mark()));
-                Between.codes(stages.get(act).start().cards()).stream()
+                Handover.codes(stages.get(act).start().cards()).stream()
                         .filter(code -> !REGULAR.contains(code))
                         .forEach(code -> bag.add(LyingCard.sign(code)));
             } else {
                 bag.add("packet of “" + acts.get(act).title() + "”: "
-                        + Resets.named(Between.codes(stages.get(act).start().cards())));
+                        + Resets.named(Handover.codes(stages.get(act).start().cards())));
             }
             setUp.things().forEach(thing -> bag.add(thing.name()));
             written(setUp, tables).ifPresent(spare::add);
@@ -64,5 +64,5 @@ final class PackList {
                 : Optional.empty();
     }
 
-    private static final Set<String> REGULAR = Set.copyOf(Between.REGULAR);
+    private static final Set<String> REGULAR = Set.copyOf(Handover.REGULAR);
 }

@@ -54,7 +54,7 @@ public record Resets(List<Reset> list, SetUp after) {
      * @param now how the deck and the things lie
      * @param next the routine that comes, read with its own set-up
      */
-    public static Resets before(Between now, Plan next) {
+    public static Resets before(Handover now, Plan next) {
         return before(Ends.only(now), next);
     }
 
@@ -103,7 +103,7 @@ public record Resets(List<Reset> list, SetUp after) {
         private final Ends ends;
         private final Plan plan;
         private final SetUp next;
-        private final Between wanted;
+        private final Handover wanted;
         /** By place in the deck from 0, what the set-up states. */
         private final Map<Integer, LyingCard> stated = new TreeMap<>();
 
@@ -117,7 +117,7 @@ public record Resets(List<Reset> list, SetUp after) {
             this.ends = ends;
             this.plan = plan;
             next = plan.routine().setUp();
-            wanted = Between.before(plan);
+            wanted = Handover.before(plan);
             readStated(plan);
             each = ends.seen().stream()
                     .map(end -> new OneEnd(end, next, wanted, stated))
@@ -185,9 +185,9 @@ public record Resets(List<Reset> list, SetUp after) {
                 }
             });
             List<SetUp.Marking> marks = ends.usual().markings().stream()
-                    .filter(each -> !Between.isSalt(each) || next.markings().contains(each))
+                    .filter(each -> !Handover.isSalt(each) || next.markings().contains(each))
                     .toList();
-            Between after = new Between(cards, next.bend(), Map.of(), marks, next.things(), wanted.open());
+            Handover after = new Handover(cards, next.bend(), Map.of(), marks, next.things(), wanted.open());
             return new Resets(list, after.setUp(cards, next, next.things()));
         }
 
@@ -362,15 +362,15 @@ public record Resets(List<Reset> list, SetUp after) {
     /** What one end needs before what is stated is brought to its place. */
     private static final class OneEnd {
 
-        private final Between now;
+        private final Handover now;
         private final SetUp next;
-        private final Between wanted;
+        private final Handover wanted;
         private final Map<Integer, LyingCard> stated;
         private final List<Task> tasks = new ArrayList<>();
         /** The deck as it comes about, from the top. */
         private final List<LyingCard> deck;
 
-        OneEnd(Between now, SetUp next, Between wanted, Map<Integer, LyingCard> stated) {
+        OneEnd(Handover now, SetUp next, Handover wanted, Map<Integer, LyingCard> stated) {
             this.now = now;
             this.next = next;
             this.wanted = wanted;
@@ -410,7 +410,7 @@ public record Resets(List<Reset> list, SetUp after) {
 
         private void replaceSpoilt() {
             now.spoilt().forEach((code, how) -> {
-                if (Between.codes(wanted.cards()).contains(code)) {
+                if (Handover.codes(wanted.cards()).contains(code)) {
                     // Which card was signed differs from end to end; the first of them is the first everywhere.
                     tasks.add(new Task(
                             Reset.Kind.REPLACE,
@@ -474,10 +474,10 @@ public record Resets(List<Reset> list, SetUp after) {
 
         /** Cards that the next routine does not use are taken out, and those that it brings are put in. */
         private void matchCards() {
-            List<String> spare = new ArrayList<>(Between.codes(now.cards()));
-            Between.codes(wanted.cards()).forEach(spare::remove);
-            List<String> brought = new ArrayList<>(Between.codes(wanted.cards()));
-            Between.codes(now.cards()).forEach(brought::remove);
+            List<String> spare = new ArrayList<>(Handover.codes(now.cards()));
+            Handover.codes(wanted.cards()).forEach(spare::remove);
+            List<String> brought = new ArrayList<>(Handover.codes(wanted.cards()));
+            Handover.codes(now.cards()).forEach(brought::remove);
             if (!spare.isEmpty()) {
                 spare.forEach(code -> deck.remove(lastOf(code)));
                 tasks.add(new Task(Reset.Kind.TAKE_OUT, "Take " + named(spare) + " out of the deck.", spare));
@@ -552,7 +552,7 @@ public record Resets(List<Reset> list, SetUp after) {
         /** Salt that the next routine does not use would grate in its first shuffle. */
         private void brush() {
             now.markings().stream()
-                    .filter(each -> Between.isSalt(each) && !next.markings().contains(each))
+                    .filter(each -> Handover.isSalt(each) && !next.markings().contains(each))
                     .forEach(each -> tasks.add(new Task(
                             Reset.Kind.BRUSH,
                             "Brush the salt off " + LyingCard.sign(each.card()) + ".",

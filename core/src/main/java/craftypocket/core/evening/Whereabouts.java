@@ -31,11 +31,11 @@ public record Whereabouts(int act, Map<Place, List<String>> spots) {
     private static Map<Place, List<String>> spots(List<Act> acts, List<Evening.Stage> stages, int after) {
         Map<Place, List<String>> spots = new LinkedHashMap<>();
         Map<String, SetUp.LaidThing> things = new LinkedHashMap<>();
-        Between deck = null;
+        Handover deck = null;
         for (int act = 0; act < acts.size(); act++) {
             boolean over = act <= after;
-            Between lies = over ? stages.get(act).end() : stages.get(act).start();
-            boolean ofDeck = Between.usesDeck(acts.get(act).plan().routine().setUp());
+            Handover lies = over ? stages.get(act).end() : stages.get(act).start();
+            boolean ofDeck = Handover.usesDeck(acts.get(act).plan().routine().setUp());
             if (ofDeck && (over || deck == null)) {
                 deck = lies;
             } else if (!ofDeck) {

@@ -105,7 +105,14 @@ public final class BridgeFinder {
         List<Hands> start = ground.usual();
         Any any = new Any(plan, ground, start, effort);
         Levels levels = new Levels(
-                ground, start, plan.more().stream().map(Act::of).toList(), MOST_MOVES, MOST_TRIED, BEAM, BEAM, any);
+                ground,
+                start,
+                plan.more().stream().map(TriedStep::of).toList(),
+                MOST_MOVES,
+                MOST_TRIED,
+                BEAM,
+                BEAM,
+                any);
         levels.search(effort);
         any.levelDone();
         boolean all = levels.followedAll();
@@ -131,7 +138,7 @@ public final class BridgeFinder {
         /** Whether there is one way alone, and what is asked for can be seen in it: what reached it there reaches it always. */
         private final boolean settled;
 
-        private final List<List<Act>> hits = new ArrayList<>();
+        private final List<List<TriedStep>> hits = new ArrayList<>();
         private final List<Bridge.Way> ways = new ArrayList<>();
 
         Any(Plan plan, Ground ground, List<Hands> start, Effort effort) {
@@ -143,17 +150,17 @@ public final class BridgeFinder {
         }
 
         @Override
-        public boolean tries(Levels.Node node, List<Hands> states, Act act) {
+        public boolean tries(Levels.Node node, List<Hands> states, TriedStep act) {
             return true;
         }
 
         @Override
-        public Levels.Look look(Levels.Node from, Act act, boolean last) {
+        public Levels.Look look(Levels.Node from, TriedStep act, boolean last) {
             return new AnyLook(act, last);
         }
 
         @Override
-        public void reached(Levels.Node from, Act act) {
+        public void reached(Levels.Node from, TriedStep act) {
             hits.add(Levels.with(from.path(), act));
         }
 
@@ -197,21 +204,21 @@ public final class BridgeFinder {
         }
 
         /** Whether some of its steps can be left out, and what is left leads there as well. */
-        private boolean stepTooMany(List<Act> path) {
+        private boolean stepTooMany(List<TriedStep> path) {
             return Jury.someLeftOut(path, act -> true)
                     .filter(some -> !some.isEmpty())
                     .anyMatch(this::reaches);
         }
 
-        private boolean reaches(List<Act> path) {
+        private boolean reaches(List<TriedStep> path) {
             return ground.end(start, path)
                     .filter(end -> end.stream().allMatch(check::holds))
                     .isPresent();
         }
 
         /** A shuffle of so many cards exactly is offered as hands do it, where it works as often then. */
-        private Bridge.Way proved(List<Act> path) {
-            boolean one = settled && path.stream().noneMatch(Act::chooses);
+        private Bridge.Way proved(List<TriedStep> path) {
+            boolean one = settled && path.stream().noneMatch(TriedStep::chooses);
             Bridge.Way exact = one
                     ? way(path, UnaryOperator.identity(), any -> new Share(1, false))
                     : surveyed(path, UnaryOperator.identity());
@@ -226,7 +233,7 @@ public final class BridgeFinder {
         }
 
         /** Ways in which one of the steps cannot be done, or is not what it should be, are not counted. */
-        private Bridge.Way surveyed(List<Act> path, UnaryOperator<String> stated) {
+        private Bridge.Way surveyed(List<TriedStep> path, UnaryOperator<String> stated) {
             return way(path, stated, all -> {
                 Survey survey = Surveyor.survey(
                         PlanReader.read(with(all, List.of(new RoutineClaim("goal", "", goal))), catalogue),
@@ -247,14 +254,14 @@ public final class BridgeFinder {
         /** Leaves what makes another card somebody’s, and moves that are not what they should be. */
         private final class AnyLook extends Levels.Look {
 
-            private final Act act;
+            private final TriedStep act;
             private final List<Expectation> expected;
 
             private final boolean last;
             private boolean holds = true;
             private boolean spoilt;
 
-            AnyLook(Act act, boolean last) {
+            AnyLook(TriedStep act, boolean last) {
                 super(ground);
                 this.act = act;
                 this.last = last;
@@ -295,7 +302,7 @@ public final class BridgeFinder {
         return condition.kind() == Condition.Kind.CLAIM || condition.step() >= after;
     }
 
-    private static int cost(List<Act> path) {
+    private static int cost(List<TriedStep> path) {
         return path.stream()
                 .mapToInt(act -> act.step().move().profile().difficulty())
                 .sum();
@@ -309,7 +316,7 @@ public final class BridgeFinder {
     private record Share(double part, boolean atLeast) {}
 
     /** @param judge tells of a list of steps in which part of all ways it works */
-    private Bridge.Way way(List<Act> path, UnaryOperator<String> stated, Function<List<Step>, Share> judge) {
+    private Bridge.Way way(List<TriedStep> path, UnaryOperator<String> stated, Function<List<Step>, Share> judge) {
         List<Move> moves = path.stream().map(act -> act.step().move()).toList();
         List<Step> all = new ArrayList<>(routine.steps().subList(0, after));
         for (int i = 0; i < path.size(); i++) {

@@ -111,7 +111,7 @@ final class Ground {
                 throw refused(where, "the cards are really shuffled in it", "Begin after a step that needs no luck");
             }
             List<Hands> next = new ArrayList<>();
-            Done done = after(states, Act.of(step), next);
+            Done done = after(states, TriedStep.of(step), next);
             if (done == Done.IMPOSSIBLE) {
                 throw refused(where, "it cannot be done in all ways", "Mend it first");
             }
@@ -157,9 +157,9 @@ final class Ground {
     }
 
     /** The states at each moment of a path; as many as there are until a step cannot be done in all ways. */
-    List<List<Hands>> moments(List<Hands> start, List<Act> path) {
+    List<List<Hands>> moments(List<Hands> start, List<TriedStep> path) {
         List<List<Hands>> moments = new ArrayList<>(List.of(start));
-        for (Act act : path) {
+        for (TriedStep act : path) {
             List<Hands> after = new ArrayList<>();
             if (after(moments.get(moments.size() - 1), act, after) != Done.DONE) {
                 return moments;
@@ -170,13 +170,13 @@ final class Ground {
     }
 
     /** The states at the end of a path; nothing where a step cannot be done in all ways, or there are too many. */
-    Optional<List<Hands>> end(List<Hands> start, List<Act> path) {
+    Optional<List<Hands>> end(List<Hands> start, List<TriedStep> path) {
         List<List<Hands>> moments = moments(start, path);
         return moments.size() > path.size() ? Optional.of(moments.get(path.size())) : Optional.empty();
     }
 
     /** Does a step on all states, and adds what comes of them, each once. */
-    private Done after(List<Hands> states, Act act, List<Hands> into) {
+    private Done after(List<Hands> states, TriedStep act, List<Hands> into) {
         Set<Long> seen = new HashSet<>();
         boolean[] tooMany = {false};
         boolean done = each(states, act, (before, after) -> {
@@ -196,7 +196,7 @@ final class Ground {
      *
      * @param visit is shown a state and what comes of it; false ends it
      */
-    boolean each(List<Hands> states, Act act, BiPredicate<Hands, Hands> visit) {
+    boolean each(List<Hands> states, TriedStep act, BiPredicate<Hands, Hands> visit) {
         boolean[] more = {true};
         for (Hands state : states) {
             Predicate<Hands> noting = after -> more[0] = visit.test(state, after);
@@ -211,7 +211,7 @@ final class Ground {
     }
 
     /** Whether it depends on what is chosen where the cards of some roles lie. */
-    boolean moves(List<Hands> states, Act choice, int[] roles) {
+    boolean moves(List<Hands> states, TriedStep choice, int[] roles) {
         for (Hands state : states) {
             Spots spots = new Spots(roles);
             each(List.of(state), choice, (before, after) -> {

@@ -69,7 +69,7 @@ public final class Inventor {
     private final Ground ground;
     private final Check goal;
     private final int[] roles;
-    private final List<Act> actions;
+    private final List<TriedStep> actions;
     private final List<Hands> start;
     private final Jury jury;
     /** The piles that can be made on the way: the first one first, for the other way round is the same. */
@@ -105,7 +105,7 @@ public final class Inventor {
         goal = plan.conditions().get(0).check();
         roles = roles(plan, question.goal());
         requireAskable();
-        actions = plan.more().stream().map(Act::of).toList();
+        actions = plan.more().stream().map(TriedStep::of).toList();
         start = ground.start();
         jury = new Jury(question, catalogue, question.beginning(), plan, goal, roles);
         levels = new Levels(ground, start, actions, question.steps(), MOST_TRIED, NARROW, WIDE, new Fair());
@@ -211,7 +211,7 @@ public final class Inventor {
     private final class Fair implements Levels.Seeker {
 
         /** The steps that make the second new pile and not the first. */
-        private final Set<Act> second = Collections.newSetFromMap(new IdentityHashMap<>());
+        private final Set<TriedStep> second = Collections.newSetFromMap(new IdentityHashMap<>());
 
         /** The states that were last asked about, and whether neither of the new piles is there in some of them. */
         private List<Hands> asked;
@@ -231,7 +231,7 @@ public final class Inventor {
                     .forEach(second::add);
         }
 
-        private boolean makesSecondBeforeFirst(List<Hands> states, Act act) {
+        private boolean makesSecondBeforeFirst(List<Hands> states, TriedStep act) {
             if (states != asked) {
                 asked = states;
                 neitherThere = states.stream()
@@ -242,12 +242,12 @@ public final class Inventor {
         }
 
         @Override
-        public boolean tries(Levels.Node node, List<Hands> states, Act act) {
+        public boolean tries(Levels.Node node, List<Hands> states, TriedStep act) {
             return needed(node, act) && !makesSecondBeforeFirst(states, act);
         }
 
         /** Enough steps must be left for the choices that are asked for. */
-        private boolean needed(Levels.Node node, Act act) {
+        private boolean needed(Levels.Node node, TriedStep act) {
             int left = question.steps() - node.path().size() - 1;
             boolean secret = act.step().move().profile().secret();
             long secrets = node.path().stream()
@@ -256,23 +256,23 @@ public final class Inventor {
             return choices(node, act) + left >= question.choices() && (!secret || secrets < question.secret());
         }
 
-        private static int choices(Levels.Node node, Act act) {
+        private static int choices(Levels.Node node, TriedStep act) {
             return node.choices() + (act.chooses() ? 1 : 0);
         }
 
         @Override
-        public Levels.Look look(Levels.Node from, Act act, boolean last) {
+        public Levels.Look look(Levels.Node from, TriedStep act, boolean last) {
             boolean matters = !act.chooses() || act.counted() || roles.length == 0;
             return new FairLook(choices(from, act) >= question.choices(), matters, last);
         }
 
         @Override
-        public void reached(Levels.Node from, Act act) {
+        public void reached(Levels.Node from, TriedStep act) {
             if (from != endsOf) {
                 endsOf = from;
                 ends.clear();
             }
-            List<Act> path = Levels.with(from.path(), act);
+            List<TriedStep> path = Levels.with(from.path(), act);
             levels.end(path).filter(end -> ends.add(ground.print(end))).ifPresent(any -> judge(path));
         }
 
@@ -303,7 +303,7 @@ public final class Inventor {
         }
     }
 
-    private void judge(List<Act> path) {
+    private void judge(List<TriedStep> path) {
         List<String> sort = Jury.sort(path);
         if (found.containsKey(sort)) {
             return;

@@ -75,7 +75,7 @@ final class Jury {
      * Procedures of one sort differ in fixed numbers, in how free a free one is, in the order of their steps, and in which pile on the
      * table is which.
      */
-    static List<String> sort(List<Act> path) {
+    static List<String> sort(List<TriedStep> path) {
         return path.stream()
                 .map(act -> {
                     Map<String, String> settings =
@@ -91,7 +91,7 @@ final class Jury {
     }
 
     /** The procedure as it is shown, or nothing if it is not worth it. */
-    Optional<Invention> judge(List<Act> path) {
+    Optional<Invention> judge(List<TriedStep> path) {
         List<List<Hands>> moments = all.moments(path);
         if (moments.size() <= path.size()
                 || !holds(moments.get(path.size()))
@@ -119,7 +119,7 @@ final class Jury {
                         .toList(),
                 claim,
                 plan.conditions().get(0).sentence(),
-                (int) path.stream().filter(Act::chooses).count(),
+                (int) path.stream().filter(TriedStep::chooses).count(),
                 survey.ways() > 0 ? survey.ways() : survey.worlds(),
                 why.dealt(),
                 (int) path.stream()
@@ -154,7 +154,7 @@ final class Jury {
     }
 
     /** The states in the end, if what is asked for is so in all of them. */
-    private Optional<List<Hands>> reached(List<Act> path) {
+    private Optional<List<Hands>> reached(List<TriedStep> path) {
         return few.end(path).filter(this::holds).flatMap(any -> all.end(path)).filter(this::holds);
     }
 
@@ -175,13 +175,13 @@ final class Jury {
     }
 
     /** Whether some steps in which nobody chooses can be left out together, and the end is reached all the same. */
-    private boolean stepTooMany(List<Act> path) {
+    private boolean stepTooMany(List<TriedStep> path) {
         return someLeftOut(path, act -> !act.chooses())
                 .anyMatch(some -> reached(some).isPresent());
     }
 
     /** A path without some of these steps, in each way. */
-    static Stream<List<Act>> someLeftOut(List<Act> path, Predicate<Act> these) {
+    static Stream<List<TriedStep>> someLeftOut(List<TriedStep> path, Predicate<TriedStep> these) {
         int may = IntStream.range(0, path.size())
                 .filter(i -> these.test(path.get(i)))
                 .map(i -> 1 << i)
@@ -195,7 +195,7 @@ final class Jury {
     }
 
     /** Whether with another number of each choice the cards that are asked for lie elsewhere for a while, or a later step is another. */
-    private boolean allMatter(List<Act> path, List<List<Hands>> moments) {
+    private boolean allMatter(List<TriedStep> path, List<List<Hands>> moments) {
         for (int i = 0; i < path.size(); i++) {
             if (path.get(i).chooses()
                     && !spokenOfLater(path, i)
@@ -206,14 +206,14 @@ final class Jury {
         return true;
     }
 
-    private static boolean spokenOfLater(List<Act> path, int choice) {
+    private static boolean spokenOfLater(List<TriedStep> path, int choice) {
         String amount = "as " + path.get(choice).step().step().id() + ".";
         return path.subList(choice + 1, path.size()).stream()
                 .anyMatch(act ->
                         act.step().step().settings().values().stream().anyMatch(text -> text.startsWith(amount)));
     }
 
-    private List<Invention.Slack> slacks(List<Act> path) {
+    private List<Invention.Slack> slacks(List<TriedStep> path) {
         List<Invention.Slack> slacks = new ArrayList<>();
         for (int i = 0; i < path.size(); i++) {
             AmountSetting fixed = path.get(i).fixed().orElse(null);
@@ -239,8 +239,8 @@ final class Jury {
     }
 
     /** Where the first card lies in the end with another number; {@link #NOT_REACHED} if what is asked for is not so then. */
-    private int spotWith(List<Act> path, int step, AmountSetting fixed, int number) {
-        List<Act> other = new ArrayList<>(path);
+    private int spotWith(List<TriedStep> path, int step, AmountSetting fixed, int number) {
+        List<TriedStep> other = new ArrayList<>(path);
         other.set(step, path.get(step).with(fixed, number));
         return reached(other)
                 .map(end -> roles.length == 0 ? 0 : end.get(0).spotOf(roles[0]))
@@ -248,10 +248,10 @@ final class Jury {
     }
 
     /** The steps as a routine has them: what follows from a step on the way speaks of it by its new name. */
-    private List<Step> steps(List<Act> path) {
+    private List<Step> steps(List<TriedStep> path) {
         List<Step> steps = new ArrayList<>();
         Map<String, String> names = new HashMap<>();
-        for (Act act : path) {
+        for (TriedStep act : path) {
             Step step = act.step().step();
             Map<String, String> settings = new HashMap<>(step.settings());
             settings.replaceAll((name, text) -> {
@@ -271,7 +271,7 @@ final class Jury {
     }
 
     /** A number that the performer does not know is dealt or lifted by whoever knows it, while he looks away. */
-    private Attention attention(Act act) {
+    private Attention attention(TriedStep act) {
         boolean theirs = act.step().step().settings().entrySet().stream()
                 .filter(setting -> setting.getValue().startsWith("as "))
                 .anyMatch(setting -> !hears(setting.getValue().substring(3)));

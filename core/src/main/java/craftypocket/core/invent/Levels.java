@@ -30,7 +30,7 @@ final class Levels {
      * @param print what tells them from others
      * @param before the prints of the sets that were passed on the way
      */
-    record Node(List<Act> path, int choices, int spots, int states, long print, Set<Long> before) {
+    record Node(List<TriedStep> path, int choices, int spots, int states, long print, Set<Long> before) {
 
         private long key() {
             return 31 * print + choices;
@@ -63,13 +63,13 @@ final class Levels {
     interface Seeker {
 
         /** Whether a step is worth trying there. */
-        boolean tries(Node node, List<Hands> states, Act act);
+        boolean tries(Node node, List<Hands> states, TriedStep act);
 
         /** @param last whether no step can come after this one */
-        Look look(Node from, Act act, boolean last);
+        Look look(Node from, TriedStep act, boolean last);
 
         /** Is told that a step leads from a node to what is asked for. */
-        void reached(Node from, Act act);
+        void reached(Node from, TriedStep act);
 
         /**
          * Those that are to be followed, the most promising first.
@@ -96,7 +96,7 @@ final class Levels {
 
     private final Ground ground;
     private final List<Hands> start;
-    private final List<Act> actions;
+    private final List<TriedStep> actions;
     private final int steps;
     private final int mostTried;
     private final Seeker seeker;
@@ -125,7 +125,7 @@ final class Levels {
     Levels(
             Ground ground,
             List<Hands> start,
-            List<Act> actions,
+            List<TriedStep> actions,
             int steps,
             int mostTried,
             int width,
@@ -208,7 +208,7 @@ final class Levels {
     private void expand(Node node) {
         List<Hands> states = end(node.path()).orElseThrow();
         boolean last = node.path().size() + 1 == steps;
-        for (Act act : actions) {
+        for (TriedStep act : actions) {
             if (!seeker.tries(node, states, act)) {
                 continue;
             }
@@ -227,7 +227,7 @@ final class Levels {
     }
 
     /** Keeps a node for the next level, as long as it is among the most promising ones. */
-    private void await(Node node, Act act, Look look) {
+    private void await(Node node, TriedStep act, Look look) {
         long print = look.prints.number();
         if (print == node.print() || node.before().contains(print)) {
             return;
@@ -249,12 +249,12 @@ final class Levels {
     }
 
     /** The states that a path leads to, unless there are too many. */
-    Optional<List<Hands>> end(List<Act> path) {
+    Optional<List<Hands>> end(List<TriedStep> path) {
         return ground.end(start, path);
     }
 
-    static List<Act> with(List<Act> path, Act act) {
-        List<Act> longer = new ArrayList<>(path);
+    static List<TriedStep> with(List<TriedStep> path, TriedStep act) {
+        List<TriedStep> longer = new ArrayList<>(path);
         longer.add(act);
         return List.copyOf(longer);
     }

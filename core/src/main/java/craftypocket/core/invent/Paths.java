@@ -22,7 +22,7 @@ final class Paths {
     }
 
     /** The states at each moment; as many as there are until a step cannot be done in all ways. */
-    List<List<Hands>> moments(List<Act> path) {
+    List<List<Hands>> moments(List<TriedStep> path) {
         List<List<Hands>> moments = ground.moments(start, path);
         while (ground.keepsMore()) {
             start = ground.start();
@@ -32,7 +32,7 @@ final class Paths {
     }
 
     /** The states at the end, if each step can be done. */
-    Optional<List<Hands>> end(List<Act> path) {
+    Optional<List<Hands>> end(List<TriedStep> path) {
         List<List<Hands>> moments = moments(path);
         return moments.size() > path.size() ? Optional.of(moments.get(path.size())) : Optional.empty();
     }

@@ -7,7 +7,6 @@ import craftypocket.core.settings.RoleSetting;
 import craftypocket.core.settings.Setting;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * What mostly goes wrong in a move, in a few words each, as a run is marked with it afterwards. It follows from what the
@@ -38,11 +37,10 @@ final class Faults {
         if (move.family() == Family.BESIDE) {
             return List.of("wrong words", "too fast", "looked at the hands", "froze");
         }
-        String says = move.words().says().toLowerCase(Locale.ROOT);
-        if (says.contains("jog")) {
+        if (move.has(Trait.JOG)) {
             faults.add("jog lost");
         }
-        if (says.contains("break") || says.contains("step") || settings.stream().anyMatch(Fingers::chosenBy)) {
+        if (move.has(Trait.BREAK) || settings.stream().anyMatch(Fingers::chosenBy)) {
             faults.add("break lost");
         }
         if (settings.stream().anyMatch(BeatsSetting.class::isInstance)) {

@@ -24,6 +24,10 @@ public enum Trait {
      * many cards they took together may matter, and in how many every second one.
      */
     MIXES_APART,
+    /** A break or a step is taken, used or kept in it, and can be lost. A setting that says which finger says so too. */
+    BREAK,
+    /** A card is jogged in it, or found by its jog. */
+    JOG,
     /** Every second chunk comes to lie turned over above the others. */
     TURNS_CHUNKS
 }

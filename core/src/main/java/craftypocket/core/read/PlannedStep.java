@@ -327,7 +327,7 @@ public final class PlannedStep {
         for (AmountSetting setting : derived) {
             Amount amount = world.amount(setting);
             int base = setting.base(hands, world);
-            // A number that there is none of stays out of all bounds.
+            // Where there is nothing to count from, such as no break, the number is -1, which no bound allows.
             world.set(setting, 0, base < 0 ? -1 : base + amount.middle());
         }
     }

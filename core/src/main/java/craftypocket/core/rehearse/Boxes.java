@@ -25,7 +25,7 @@ public final class Boxes {
     /**
      * An answer that was given.
      *
-     * @param question what was asked, as {@link Question#id()}
+     * @param question what was asked, as {@link RecallQuestion#id()}
      * @param right whether it was right
      * @param day when
      */

@@ -35,7 +35,7 @@ public final class Recall {
     private final Trace trace;
     private final Catalogue catalogue;
     private final Chance chance;
-    private final List<Question> questions = new ArrayList<>();
+    private final List<RecallQuestion> questions = new ArrayList<>();
 
     private Recall(Plan plan, World world, Catalogue catalogue, Chance chance) {
         this.catalogue = catalogue;
@@ -76,7 +76,7 @@ public final class Recall {
      * @param catalogue where the moves of outs are looked up
      * @param seed in which order answers stand, and which wrong ones
      */
-    public static List<Question> questions(
+    public static List<RecallQuestion> questions(
             Plan plan, World world, List<Out> outs, Map<String, String> says, Catalogue catalogue, long seed) {
         Recall recall = new Recall(plan, world, catalogue, new Chance().from(seed));
         recall.ask(outs, says);
@@ -115,7 +115,7 @@ public final class Recall {
         String name = role.letter() + ", " + plan.cast().part(number).label();
         if (known.get().fromTop(number) > 0) {
             String told = state.position() + " from the top of " + state.place().label();
-            questions.add(new Question(
+            questions.add(new RecallQuestion(
                     "where." + step + "." + role.letter(),
                     at,
                     "Where is " + name + " now?",
@@ -125,7 +125,7 @@ public final class Recall {
                     told));
         }
         if (known.get().faceUp(number).isPresent()) {
-            questions.add(new Question(
+            questions.add(new RecallQuestion(
                     "side." + step + "." + role.letter(),
                     at,
                     "Which side of " + name + " is up?",
@@ -222,7 +222,7 @@ public final class Recall {
         List<Trace.BeliefState> beliefs = trace.moments().get(at).beliefs();
         for (Trace.BeliefState belief : beliefs) {
             if (!belief.id().isEmpty()) {
-                questions.add(new Question(
+                questions.add(new RecallQuestion(
                         "believed." + step + "." + belief.id(),
                         at,
                         "They believe: " + belief.sentence() + ". Is it so?",
@@ -243,6 +243,6 @@ public final class Recall {
         }
         int place = chance.below(answers.size() + 1);
         answers.add(place, right);
-        questions.add(new Question(id, at, words, answers, place, "", right));
+        questions.add(new RecallQuestion(id, at, words, answers, place, "", right));
     }
 }

@@ -24,4 +24,9 @@ public record Out(String id, Occasion occasion, String after, List<Step> steps, 
     public Out with(List<Step> others) {
         return new Out(id, occasion, after, others, rejoin);
     }
+
+    /** The same, rejoining at another step; empty when the routine ends with it. */
+    public Out rejoins(String step) {
+        return new Out(id, occasion, after, steps, step);
+    }
 }

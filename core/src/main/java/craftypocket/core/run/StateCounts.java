@@ -160,7 +160,7 @@ final class StateCounts {
         for (int layer = layers - 1; layer >= 0; layer--) {
             ways[layer] = new double[graph.size(layer)];
             if (graph.weighed() && !survey.looksAtOne()) {
-                // Something happens in any case.
+                // The chances of what comes after a state add up to 1.
                 Arrays.fill(ways[layer], 1);
             } else {
                 graph.layers().get(layer).backward(ways[layer + 1], ways[layer]);

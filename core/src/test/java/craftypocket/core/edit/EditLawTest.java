@@ -43,6 +43,7 @@ class EditLawTest {
 
     private enum Kind {
         ADD,
+        MOVE,
         DOUBLE,
         REMOVE_STEP,
         REMOVE_ROLE,
@@ -141,6 +142,7 @@ class EditLawTest {
         return switch (kind) {
             case ADD -> added(before, random);
             case DOUBLE -> doubled(before, random);
+            case MOVE -> moved(before, random);
             case REMOVE_STEP -> withoutStep(before, random);
             case REMOVE_ROLE -> withoutRole(before, random);
             case RENAME -> renamed(before, random);
@@ -210,6 +212,58 @@ class EditLawTest {
         assertThat(edited.routine()).isEqualTo(before.withSteps(naive));
         assertThat(ids(before.steps())).doesNotContain(edited.selected());
         return edited.routine();
+    }
+
+    private static Routine moved(Routine before, Random random) {
+        needs(before.steps().size() > 1);
+        int from = random.nextInt(before.steps().size());
+        int to = random.nextInt(before.steps().size());
+        needs(from != to);
+        List<Step> naive = new ArrayList<>(before.steps());
+        Step step = naive.remove(from);
+        String after = to == 0 ? "" : naive.get(to - 1).id();
+        naive.add(to, step);
+        Routine changed;
+        try {
+            changed =
+                    Moving.of(before, "", step.id(), after, AllMoves.CATALOGUE).routine();
+        } catch (ProblemsFound refused) {
+            // A number is then taken from a step that comes later, or that an out leaves out.
+            boolean spokenOf = before.allSteps()
+                    .anyMatch(other -> before.steps().stream().anyMatch(each -> speaks(other, each.id())));
+            assertThat(spokenOf).as(refused.getMessage()).isTrue();
+            throw new Impossible();
+        }
+
+        List<String> order = ids(naive);
+        assertThat(changed.steps()).isEqualTo(naive);
+        for (int i = 0; i < before.outs().size(); i++) {
+            Out out = before.outs().get(i);
+            Out now = changed.outs().get(i);
+            assertThat(now.rejoins(out.rejoin())).isEqualTo(out);
+            boolean fromMain = out.after().isEmpty() || order.contains(out.after());
+            if (fromMain && !out.rejoin().isEmpty()) {
+                List<String> behind = order.subList(order.indexOf(out.after()) + 1, order.size());
+                boolean stays = behind.contains(out.rejoin());
+                assertThat(now.rejoin().equals(out.rejoin())).isEqualTo(stays);
+                List<String> wentOnWith =
+                        ids(before.steps()).subList(ids(before.steps()).indexOf(out.rejoin()), order.size());
+                String next =
+                        wentOnWith.stream().filter(behind::contains).findFirst().orElse("");
+                assertThat(now.rejoin()).isEqualTo(next);
+            }
+        }
+        assertThat(changed.withSteps(before.steps()).withOuts(before.outs())).isEqualTo(before);
+        // Moved back, it is as it was, but for outs that rejoin elsewhere now.
+        Routine back = Moving.of(
+                        changed,
+                        "",
+                        step.id(),
+                        from == 0 ? "" : before.steps().get(from - 1).id(),
+                        AllMoves.CATALOGUE)
+                .routine();
+        assertThat(back.withOuts(before.outs())).isEqualTo(before);
+        return changed;
     }
 
     private static Routine withoutStep(Routine before, Random random) {

@@ -76,6 +76,57 @@ class EditsTest {
                 .orElseThrow();
     }
 
+    private static String moved(Routine routine, String line, String step, String after) {
+        Routine changed =
+                Moving.of(routine, line, step, after, AllMoves.CATALOGUE).routine();
+        return ids(changed.steps())
+                + changed.outs().stream()
+                        .map(out -> " | " + ids(out.steps()) + " to " + out.rejoin())
+                        .collect(Collectors.joining());
+    }
+
+    @Test
+    void a_step_is_moved_and_outs_rejoin_where_they_still_can() {
+        Routine routine = cuts("a b c d e", out("x", "b", "d", "p q"));
+
+        assertThat(moved(routine, "", "e", "")).isEqualTo("e a b c d | p q to d");
+        assertThat(moved(routine, "", "a", "e")).isEqualTo("b c d e a | p q to d");
+        // What it went on with was d and e.
+        assertThat(moved(routine, "", "d", "a")).isEqualTo("a d b c e | p q to e");
+        assertThat(moved(routine, "", "d", "e")).isEqualTo("a b c e d | p q to d");
+        // It begins after b, and nothing comes behind that any more.
+        assertThat(moved(routine, "", "b", "e")).isEqualTo("a c d e b | p q to ");
+        assertThat(moved(routine, "", "b", "d")).isEqualTo("a c d b e | p q to e");
+        assertThat(moved(routine, "", "c", "b")).isEqualTo("a b c d e | p q to d");
+        // On the line of the out only its own are moved; before the first or behind the last of them is all the same.
+        assertThat(moved(routine, "x", "q", "b")).isEqualTo("a b c d e | q p to d");
+        assertThat(moved(routine, "x", "p", "d")).isEqualTo("a b c d e | q p to d");
+        assertThatThrownBy(() -> moved(routine, "x", "a", "b")).isInstanceOf(ProblemsFound.class);
+        assertThatThrownBy(() -> moved(routine, "", "p", "b")).isInstanceOf(ProblemsFound.class);
+        assertThatThrownBy(() -> moved(routine, "", "a", "gone")).isInstanceOf(ProblemsFound.class);
+        assertThatThrownBy(() -> moved(routine, "", "a", "a")).isInstanceOf(ProblemsFound.class);
+        assertThat(moved(cuts("a"), "", "a", "")).isEqualTo("a");
+    }
+
+    @Test
+    void a_step_whose_number_another_takes_stays_before_it() {
+        Routine routine = EMPTY.withSteps(List.of(
+                Step.of("a", "complete-cut", "depth", "10"),
+                Step.of("b", "complete-cut", "depth", "as a.depth"),
+                Step.of("c", "false-cut")));
+
+        assertThat(moved(routine, "", "c", "a")).isEqualTo("a c b");
+        assertThatThrownBy(() -> moved(routine, "", "a", "b"))
+                .hasMessageContaining(
+                        "“Complete cut” cannot be done there, because of step 1: it refers to a later step");
+        assertThatThrownBy(() -> moved(routine, "", "b", "")).hasMessageContaining("Move the steps that speak");
+        // Who has such a routine already can put it right.
+        Routine wrong = routine.withSteps(List.of(
+                routine.steps().get(1), routine.steps().get(2), routine.steps().get(0)));
+        assertThat(moved(wrong, "", "c", "")).isEqualTo("c b a");
+        assertThat(moved(wrong, "", "b", "a")).isEqualTo("c a b");
+    }
+
     @Test
     void a_step_is_added_where_the_line_is() {
         Routine routine = cuts("a b c", out("x", "a", "c", "p q"));

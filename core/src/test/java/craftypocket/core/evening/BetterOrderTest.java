@@ -133,10 +133,10 @@ class BetterOrderTest {
                     Plan first = acts.get(a).plan();
                     Plan second = acts.get(b).plan();
                     boolean deck = a != b
-                            && Between.usesDeck(first.routine().setUp())
-                            && Between.usesDeck(second.routine().setUp());
+                            && Handover.usesDeck(first.routine().setUp())
+                            && Handover.usesDeck(second.routine().setUp());
                     between[a][b] = deck
-                            ? Resets.before(Between.after(first, World.USUAL), second)
+                            ? Resets.before(Handover.after(first, World.USUAL), second)
                                     .seconds()
                             : 0;
                 }
@@ -165,7 +165,7 @@ class BetterOrderTest {
         }
         int lastDeck = -1;
         for (int act : order) {
-            lastDeck = Between.usesDeck(acts.get(act).plan().routine().setUp()) ? act : lastDeck;
+            lastDeck = Handover.usesDeck(acts.get(act).plan().routine().setUp()) ? act : lastDeck;
         }
         for (int act = 0; act < acts.size(); act++) {
             int time = acts.get(act).seconds() + (lastDeck < 0 ? 0 : between[lastDeck][act]);

@@ -34,13 +34,13 @@ class CarriedOnTest {
     private static final int OTHERS = Rounds.of(16);
 
     /** A routine that uses the deck, read once. */
-    private record Read(String file, Plan plan, Between before) {}
+    private record Read(String file, Plan plan, Handover before) {}
 
     private static List<Read> withDeck() throws IOException {
         return Demos.all().stream()
                 .map(demo -> new Read(demo.file(), demo.script().plan(), null))
-                .filter(read -> Between.usesDeck(read.plan().routine().setUp()))
-                .map(read -> new Read(read.file(), read.plan(), Between.before(read.plan())))
+                .filter(read -> Handover.usesDeck(read.plan().routine().setUp()))
+                .map(read -> new Read(read.file(), read.plan(), Handover.before(read.plan())))
                 .toList();
     }
 
@@ -64,12 +64,12 @@ class CarriedOnTest {
         int pairs = 0;
         for (Read first : demos) {
             for (World world : worlds(first.plan())) {
-                Between end = Between.after(first.plan(), world);
+                Handover end = Handover.after(first.plan(), world);
                 for (Read second : demos) {
                     Plan next = second.plan();
                     Plan carried = with(next, end.begins(next.routine().setUp(), second.before()));
                     Map<Place, List<LyingCard>> lying =
-                            new HashMap<>(Between.before(carried).cards());
+                            new HashMap<>(Handover.before(carried).cards());
                     end.cards()
                             .forEach((place, cards) -> assertThat(
                                             lying.getOrDefault(place, List.of()).subList(0, cards.size()))
@@ -88,13 +88,13 @@ class CarriedOnTest {
         List<Read> demos = withDeck();
         for (Read first : demos) {
             for (World world : worlds(first.plan())) {
-                Between end = Between.after(first.plan(), world);
+                Handover end = Handover.after(first.plan(), world);
                 for (Read second : demos) {
                     Plan next = second.plan();
                     SetUp wanted = next.routine().setUp();
                     String told = first.file() + ", then " + second.file();
                     Resets resets = Resets.before(end, next);
-                    Between start = Between.before(with(next, resets.after()));
+                    Handover start = Handover.before(with(next, resets.after()));
                     List<LyingCard> deck = start.deck();
                     asStated(wanted, deck, told);
                     assertThat(deck.stream().filter(LyingCard::faceUp)).as(told).isEmpty();
@@ -117,12 +117,12 @@ class CarriedOnTest {
         List<Read> demos = withDeck();
         for (Read first : demos) {
             Ends ends = Ends.of(first.plan());
-            List<Between> tried = some(ends.seen());
+            List<Handover> tried = some(ends.seen());
             if (!ends.all()) {
                 // Worlds that the list was not made from.
                 Ends.worlds(first.plan(), Ends.SAMPLE + OTHERS).stream()
                         .skip(Ends.SAMPLE)
-                        .forEach(world -> tried.add(Between.after(first.plan(), world)));
+                        .forEach(world -> tried.add(Handover.after(first.plan(), world)));
             }
             for (Read second : demos) {
                 String told = first.file() + ", then " + second.file() + ": ";
@@ -134,10 +134,10 @@ class CarriedOnTest {
         }
     }
 
-    private static void follow(Resets resets, Read second, List<Between> ends, String between) {
+    private static void follow(Resets resets, Read second, List<Handover> ends, String between) {
         Set<Place> places = second.before().cards().keySet();
         String told = between + resets.list().stream().map(Reset::sentence).toList();
-        for (Between end : ends) {
+        for (Handover end : ends) {
             Followed followed = new Followed(end, resets.list(), places);
             asStated(second.plan().routine().setUp(), followed.deck, told);
             assertThat(followed.deck.stream().filter(LyingCard::faceUp))
@@ -148,7 +148,7 @@ class CarriedOnTest {
     }
 
     /** As many of them as a round allows, from the first to the last. */
-    private static List<Between> some(List<Between> ends) {
+    private static List<Handover> some(List<Handover> ends) {
         int every = 1 + ends.size() / MOST_ENDS;
         return IntStream.range(0, ends.size())
                 .filter(end -> end % every == 0)

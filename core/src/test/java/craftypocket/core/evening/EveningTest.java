@@ -34,8 +34,8 @@ class EveningTest {
         return Evening.of(venue, Arrays.asList(acts), List.of());
     }
 
-    private static Seen seen(String forced) {
-        return new Seen("Something else", Method.GLIMPSE, Set.of(forced), "3 March");
+    private static SeenBefore seen(String forced) {
+        return new SeenBefore("Something else", Method.GLIMPSE, Set.of(forced), "3 March");
     }
 
     private static List<Conflict.Kind> kinds(Evening evening) {
@@ -77,8 +77,8 @@ class EveningTest {
     @Test
     void people_recognise_a_routine_and_how_it_is_done() throws IOException {
         Act slip = demo("10-");
-        Seen itself = new Seen(slip.title(), Method.FORCE, Set.of("QD"), "3 March");
-        Seen another = new Seen("Cut by cut", Method.FORCE, Set.of(), "3 March");
+        SeenBefore itself = new SeenBefore(slip.title(), Method.FORCE, Set.of("QD"), "3 March");
+        SeenBefore another = new SeenBefore("Cut by cut", Method.FORCE, Set.of(), "3 March");
 
         assertThat(Evening.of(Venue.ANY, List.of(slip), List.of(itself)).conflicts())
                 .extracting(Conflict::sentence)

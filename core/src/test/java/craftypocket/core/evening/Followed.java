@@ -26,7 +26,7 @@ final class Followed {
     private final Set<Place> places;
 
     /** @param places where the next routine has cards */
-    Followed(Between end, List<Reset> list, Set<Place> places) {
+    Followed(Handover end, List<Reset> list, Set<Place> places) {
         this.places = places;
         end.cards().forEach((place, lying) -> cards.put(place, new ArrayList<>(lying)));
         deck = cards.get(Place.DECK);

@@ -19,18 +19,18 @@ class ResetsTest {
 
     private static final Plan QUEEN_ON_TOP = Script.anyDeck(52).place("QD", 1).plan();
 
-    private static Between after(Script script) {
-        return Between.after(script.plan(), World.USUAL);
+    private static Handover after(Script script) {
+        return Handover.after(script.plan(), World.USUAL);
     }
 
-    private static List<String> told(Between now, Plan next) {
+    private static List<String> told(Handover now, Plan next) {
         return Resets.before(now, next).list().stream().map(Reset::sentence).toList();
     }
 
     @Test
     void a_reversed_card_is_turned_over_where_it_lies() {
         // The 15th card of a deck in which every card is named.
-        Between now = Between.before(Script.anyDeck(52)
+        Handover now = Handover.before(Script.anyDeck(52)
                 .order("AC 2C 3C 4C 5C 6C 7C 8C 9C 10C JC QC KC AD 7H↑")
                 .plan());
 
@@ -39,7 +39,7 @@ class ResetsTest {
 
     @Test
     void one_cut_is_enough_where_the_stated_card_only_went_round() {
-        Between now = after(Script.anyDeck(52).place("QD", 1).step("complete-cut", "depth", "20"));
+        Handover now = after(Script.anyDeck(52).place("QD", 1).step("complete-cut", "depth", "20"));
 
         // Twenty cards were cut to the bottom: the queen is 33rd, and 32 cards lie above her.
         Resets resets = Resets.before(now, QUEEN_ON_TOP);
@@ -51,7 +51,7 @@ class ResetsTest {
 
     @Test
     void cards_come_back_from_pockets_and_jokers_go() {
-        Between now = Between.before(Script.anyDeck(52)
+        Handover now = Handover.before(Script.anyDeck(52)
                 .extra("54", "")
                 .pile("pocket:inside", "QD")
                 .pile("spectator:Ines", "3C")
@@ -67,7 +67,7 @@ class ResetsTest {
 
     @Test
     void what_lies_as_it_should_needs_nothing() {
-        assertThat(told(Between.before(QUEEN_ON_TOP), QUEEN_ON_TOP)).isEmpty();
+        assertThat(told(Handover.before(QUEEN_ON_TOP), QUEEN_ON_TOP)).isEmpty();
         // The other way round: a deck that states nothing takes any order.
         assertThat(told(
                         after(Script.anyDeck(52).step("faro-out")),
@@ -78,7 +78,7 @@ class ResetsTest {
     @Test
     void a_lost_order_is_laid_again_and_a_bend_goes() {
         Plan ordered = Script.anyDeck(52).order("AS KH QC JD 10S 9H 8C").plan();
-        Between now =
+        Handover now =
                 after(Script.anyDeck(52).bent().order("AS KH QC JD 10S 9H 8C").step("faro-in"));
 
         Resets resets = Resets.before(now, ordered);
@@ -158,8 +158,8 @@ class ResetsTest {
     @Test
     void several_cards_come_to_their_places_together() {
         Plan wanted = Script.anyDeck(52).place("2S", 3).place("AS", 10).plan();
-        Between now =
-                Between.before(Script.anyDeck(52).place("2S", 20).place("AS", 1).plan());
+        Handover now = Handover.before(
+                Script.anyDeck(52).place("2S", 20).place("AS", 1).plan());
 
         Resets resets = Resets.before(now, wanted);
 

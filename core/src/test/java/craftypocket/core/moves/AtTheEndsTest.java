@@ -3,7 +3,7 @@ package craftypocket.core.moves;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import craftypocket.core.Script;
-import craftypocket.core.evening.Between;
+import craftypocket.core.evening.Handover;
 import craftypocket.core.evening.Reset;
 import craftypocket.core.evening.Resets;
 import craftypocket.core.layout.Hold;
@@ -283,11 +283,11 @@ class AtTheEndsTest {
         assertThat(broken(Script.from(salted.routine()).step("brush-off").step("force-salt", "role", "F")))
                 .startsWith("There is no salt below");
         assertThat(broken(Script.from(brushed.routine()).step("brush-off"))).isEqualTo("There is no salt in the deck.");
-        assertThat(Resets.before(Between.after(forced.plan(), World.USUAL), plain)
+        assertThat(Resets.before(Handover.after(forced.plan(), World.USUAL), plain)
                         .list())
                 .extracting(Reset::sentence)
                 .containsExactly("Brush the salt off 7♣.");
-        assertThat(Resets.before(Between.after(brushed.plan(), World.USUAL), plain)
+        assertThat(Resets.before(Handover.after(brushed.plan(), World.USUAL), plain)
                         .list())
                 .isEmpty();
     }

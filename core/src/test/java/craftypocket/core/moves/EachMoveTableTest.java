@@ -78,6 +78,7 @@ class EachMoveTableTest {
         }
         Trace trace = script.trace();
         assertThat(trace.moments()).allSatisfy(m -> assertThat(m.broken()).isEmpty());
+        FaultsTest.assertThatHoldsCanBeLost(script.plan(), trace);
         for (String fact : then.split("\\s*;\\s*")) {
             check(script, trace, fact.strip().split(" "));
         }

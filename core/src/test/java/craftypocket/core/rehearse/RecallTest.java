@@ -23,7 +23,7 @@ class RecallTest {
 
     private static final Map<String, String> SAYS = Map.of("s1", "Take any.", "s2", "Put it back.");
 
-    private static Optional<Question> question(List<Question> all, String id) {
+    private static Optional<RecallQuestion> question(List<RecallQuestion> all, String id) {
         return all.stream().filter(q -> q.id().equals(id)).findFirst();
     }
 
@@ -40,10 +40,10 @@ class RecallTest {
     @Test
     void places_are_asked_as_they_are_in_that_world() {
         Plan counted = dropped("31", "10").plan();
-        List<Question> all = Recall.questions(counted, World.USUAL, List.of(), SAYS, AllMoves.CATALOGUE, 1);
+        List<RecallQuestion> all = Recall.questions(counted, World.USUAL, List.of(), SAYS, AllMoves.CATALOGUE, 1);
 
-        Question key = question(all, "where.s3.K").orElseThrow();
-        Question card = question(all, "where.s3.A").orElseThrow();
+        RecallQuestion key = question(all, "where.s3.K").orElseThrow();
+        RecallQuestion card = question(all, "where.s3.A").orElseThrow();
         assertThat(key.right()).isEqualTo(10);
         assertThat(card.right()).isEqualTo(11);
         assertThat(card.words()).contains("A, Ines’s card");
@@ -61,7 +61,7 @@ class RecallTest {
     /** They stop anywhere from 31 to 37, and nobody counts a free cut: that the card is 43rd afterwards is not to be asked. */
     @Test
     void what_cannot_be_known_is_not_asked() {
-        List<Question> all = Recall.questions(PLAN, World.USUAL, List.of(), SAYS, AllMoves.CATALOGUE, 1);
+        List<RecallQuestion> all = Recall.questions(PLAN, World.USUAL, List.of(), SAYS, AllMoves.CATALOGUE, 1);
 
         assertThat(question(all, "where.s1.K").orElseThrow().right()).isEqualTo(51);
         assertThat(question(all, "where.s2.K")).isEmpty();
@@ -78,7 +78,7 @@ class RecallTest {
                 .step("turn-over")
                 .step("take-found", "role", "K", "to", "table:found")
                 .plan();
-        List<Question> all = Recall.questions(plan, World.USUAL, List.of(), Map.of(), AllMoves.CATALOGUE, 1);
+        List<RecallQuestion> all = Recall.questions(plan, World.USUAL, List.of(), Map.of(), AllMoves.CATALOGUE, 1);
 
         assertThat(question(all, "where.set-up.K")).isEmpty();
         assertThat(question(all, "where.s1.K")).isEmpty();
@@ -101,7 +101,8 @@ class RecallTest {
                 .plan();
 
         for (long seed = 0; seed < 8; seed++) {
-            List<Question> all = Recall.questions(plan, World.USUAL, List.of(), Map.of(), AllMoves.CATALOGUE, seed);
+            List<RecallQuestion> all =
+                    Recall.questions(plan, World.USUAL, List.of(), Map.of(), AllMoves.CATALOGUE, seed);
             assertThat(question(all, "next.s1").orElseThrow().told())
                     .isEqualTo(plan.steps().get(2).sentence());
         }
@@ -113,11 +114,11 @@ class RecallTest {
         for (long seed = 0; seed < 100; seed++) {
             World world = Recall.world(PLAN, seed);
             Trace trace = Tracer.trace(PLAN, world);
-            List<Question> all = Recall.questions(PLAN, world, List.of(), SAYS, AllMoves.CATALOGUE, seed);
+            List<RecallQuestion> all = Recall.questions(PLAN, world, List.of(), SAYS, AllMoves.CATALOGUE, seed);
 
-            assertThat(all.stream().map(Question::id).collect(Collectors.toSet()))
+            assertThat(all.stream().map(RecallQuestion::id).collect(Collectors.toSet()))
                     .hasSameSizeAs(all);
-            for (Question question : all) {
+            for (RecallQuestion question : all) {
                 if (question.answers().isEmpty()) {
                     int role = question.id().endsWith("A") ? 0 : 1;
                     Trace.RoleState state =

@@ -285,8 +285,8 @@ class SeemingTest {
                         "Ines’s card is put back.",
                         "The top card of the deck is Ines’s card.");
         assertThat(seeming.moments().get(2).thinks()).isEqualTo("Ines’s card is somewhere in the deck.");
-        assertThat(Method.of(plan, World.USUAL, seeming, AllMoves.CATALOGUE))
-                .extracting(Method::rests, Method::away)
+        assertThat(RestsOn.of(plan, World.USUAL, seeming, AllMoves.CATALOGUE))
+                .extracting(RestsOn::rests, RestsOn::away)
                 .containsExactly(tuple(List.of("s2"), 2));
         assertThat(seeming.unclean()).isEmpty();
     }
@@ -377,7 +377,7 @@ class SeemingTest {
     }
 
     private static List<String> rests(Script script, Seeming seeming) {
-        return Method.of(script.plan(), World.USUAL, seeming, AllMoves.CATALOGUE)
+        return RestsOn.of(script.plan(), World.USUAL, seeming, AllMoves.CATALOGUE)
                 .get(0)
                 .rests();
     }

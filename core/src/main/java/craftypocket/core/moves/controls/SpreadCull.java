@@ -8,6 +8,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.PlaceSetting;
@@ -37,6 +38,7 @@ final class SpreadCull extends Move {
                         "The culled card lies directly above the break; all others keep their order.",
                         "Look at the person who is to stop you.",
                         List.of("The spread never stops at the culled card.", "Its corner stays under the others.")));
+        is(Trait.BREAK);
     }
 
     @Override

@@ -7,6 +7,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Option;
@@ -41,6 +42,7 @@ final class TopBlockLift extends Move {
                         "The cards that fell on it end below it; all others keep their order.",
                         "As you reach out to square the deck, speaking to somebody else.",
                         List.of("One movement, with the squaring.", "See beforehand how many cards fell on top.")));
+        is(Trait.BREAK);
     }
 
     @Override

@@ -8,6 +8,7 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Seems;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.PlaceSetting;
@@ -40,6 +41,7 @@ final class AddOn extends Move {
                                 "A break under one card fewer than the packet has.",
                                 "The packet looks no thicker than before.",
                                 "The last card is set down like the others.")));
+        is(Trait.BREAK);
     }
 
     @Override

@@ -8,6 +8,7 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Seems;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.RoleSetting;
@@ -35,6 +36,7 @@ final class FeedSandwich extends Move {
                         List.of(
                                 "The upper one goes in under the right hand's cards, above the culled one.",
                                 "No fourth card in between.")));
+        is(Trait.BREAK);
     }
 
     @Override

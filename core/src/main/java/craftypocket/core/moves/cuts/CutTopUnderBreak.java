@@ -5,6 +5,7 @@ import craftypocket.core.layout.Hold;
 import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.PlaceSetting;
@@ -31,6 +32,7 @@ final class CutTopUnderBreak extends Move {
                         "The old top card lies in the middle, directly below the break.",
                         "Look up as you complete the cut.",
                         List.of("The break is no wider than it must be.", "Square the front at once.")));
+        is(Trait.BREAK);
     }
 
     @Override

@@ -7,6 +7,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.ChunksSetting;
@@ -46,6 +47,7 @@ final class ForcePacketCut extends Move {
                         "The card below the break is chosen after any packet, or when nobody stops. The packets lie in reverse order.",
                         "Look at them after each packet, as if you did not care.",
                         List.of("The last packet as quick as the others.", "Leave enough cards above the break.")));
+        is(Trait.BREAK);
     }
 
     @Override

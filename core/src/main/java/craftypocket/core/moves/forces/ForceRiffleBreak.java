@@ -8,6 +8,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.PlaceSetting;
@@ -40,6 +41,7 @@ final class ForceRiffleBreak extends Move {
                         List.of(
                                 "Time the riffle so that they stop near the break.",
                                 "The lift follows the word at once.")));
+        is(Trait.BREAK);
     }
 
     @Override

@@ -6,6 +6,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Cast;
 import craftypocket.core.settings.Option;
@@ -42,6 +43,7 @@ final class Glimpse extends Move {
                         "You learn the name of one card. No card moves.",
                         "On the off beat, while you square or gesture.",
                         List.of("Less than a second.", "Eyes already on their way to somebody.")));
+        is(Trait.BREAK);
     }
 
     @Override

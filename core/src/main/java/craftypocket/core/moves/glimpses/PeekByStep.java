@@ -7,6 +7,7 @@ import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Seems;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
@@ -36,6 +37,7 @@ final class PeekByStep extends Move {
                         "You learn the name of the card directly above the break. No card moves, and the break is let go.",
                         "Look at them; the glance is over before you look down on purpose.",
                         List.of("The step no deeper than a corner index.", "The glance does not stop.")));
+        is(Trait.BREAK);
     }
 
     @Override

@@ -6,6 +6,7 @@ import craftypocket.core.moves.Fingers;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
@@ -37,6 +38,7 @@ final class PushSquare extends Move {
                         "The card is square with the others; the gap beside it is kept. No card changes its place.",
                         "One push, as the deck is squared.",
                         List.of("Press it down as it goes in: the break is there at once.")));
+        is(Trait.JOG);
     }
 
     @Override

@@ -5,6 +5,7 @@ import craftypocket.core.moves.Family;
 import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.OptionSetting;
 import craftypocket.core.settings.PlaceSetting;
@@ -30,6 +31,7 @@ final class StripOut extends Move {
                         "They come together in the order in which they lay; all others keep theirs.",
                         "The strip looks like a cut: look up as the packets part.",
                         List.of("The rest does not drag along.", "Drop them as you would a packet.")));
+        is(Trait.JOG);
     }
 
     @Override

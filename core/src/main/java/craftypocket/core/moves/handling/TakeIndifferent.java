@@ -7,6 +7,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Option;
@@ -40,6 +41,7 @@ final class TakeIndifferent extends Move {
                         "Turned out, it is known by name to everybody. All others stay, and so does what is held beside it.",
                         "As if any card would do: it would.",
                         List.of("Do not choose for long.", "The break stays where it is.")));
+        is(Trait.JOG);
     }
 
     @Override

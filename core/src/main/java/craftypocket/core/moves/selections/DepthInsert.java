@@ -7,6 +7,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Option;
 import craftypocket.core.settings.OptionSetting;
@@ -40,6 +41,8 @@ final class DepthInsert extends Move {
                         "The card ends just above the gap: with a break below two cards, the top card becomes the second. Halfway in, it sticks out until it is pushed square.",
                         "Eyes on the gap while it goes in halfway; on the people while it is pressed flush.",
                         List.of("The front edge shows it halfway down.", "The cards above it are not lifted.")));
+        is(Trait.BREAK);
+        is(Trait.JOG);
     }
 
     @Override

@@ -7,6 +7,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Option;
@@ -43,6 +44,7 @@ final class ReturnFourUnder extends Move {
                         "So many indifferent cards lie above the selection, which is brought up with them.",
                         "Look at the person as the deck is closed.",
                         List.of("Four cards counted without a glance.", "The cut follows as if it were nothing.")));
+        is(Trait.BREAK);
     }
 
     @Override

@@ -8,6 +8,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.Option;
@@ -45,6 +46,7 @@ final class ReturnOnLower extends Move {
                         "The card lies directly below the cards that were cut off.",
                         "Follow the card with your eyes as it goes in, then look up.",
                         List.of("Square all round.", "The break, if held, must not show from the front.")));
+        is(Trait.BREAK);
     }
 
     @Override

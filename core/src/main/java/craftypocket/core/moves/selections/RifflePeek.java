@@ -9,6 +9,7 @@ import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
 import craftypocket.core.moves.Remark;
 import craftypocket.core.moves.Seems;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.Amount;
 import craftypocket.core.settings.AmountSetting;
@@ -40,6 +41,7 @@ final class RifflePeek extends Move {
                         "No card moves. They know a name, you hold its place.",
                         "Look at them, never at the deck.",
                         List.of("Open wide enough for one card to be read.", "The break is not seen from the front.")));
+        is(Trait.BREAK);
     }
 
     @Override

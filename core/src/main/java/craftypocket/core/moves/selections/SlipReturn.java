@@ -8,6 +8,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.PlaceSetting;
@@ -37,6 +38,7 @@ final class SlipReturn extends Move {
                         "The selection lies directly above the old top card, with a break above it.",
                         "Look at the selection as it goes back.",
                         List.of("The top card does not scrape.", "The break is held before the packet is let go.")));
+        is(Trait.BREAK);
     }
 
     @Override

@@ -7,6 +7,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.AmountSetting;
 import craftypocket.core.settings.PlaceSetting;
@@ -37,6 +38,7 @@ final class TouchAndOutJog extends Move {
                         "No card moves. The card sticks out at the front until a move uses that or loses it.",
                         "Turn your head away as they look at it.",
                         List.of("Jog it far enough to be sure, no further.", "They see the face, you do not.")));
+        is(Trait.JOG);
     }
 
     @Override

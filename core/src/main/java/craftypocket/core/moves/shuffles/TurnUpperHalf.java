@@ -8,6 +8,7 @@ import craftypocket.core.moves.Move;
 import craftypocket.core.moves.Need;
 import craftypocket.core.moves.Needs;
 import craftypocket.core.moves.Profile;
+import craftypocket.core.moves.Trait;
 import craftypocket.core.moves.Words;
 import craftypocket.core.settings.PlaceSetting;
 import craftypocket.core.settings.Setting;
@@ -30,6 +31,7 @@ final class TurnUpperHalf extends Move {
                         "After a messy shuffle, all cards then lie face down but for the old top card.",
                         "As if it were one more mix.",
                         List.of("Lift where it opens by itself.", "Turn it in one motion.")));
+        is(Trait.BREAK);
     }
 
     @Override

@@ -37,7 +37,7 @@ import java.util.stream.Stream;
  * @param things as they lie, each with its place
  * @param open the codes of the cards that could as well be others: nobody said where they lay, and nothing named them
  */
-public record Between(
+public record Handover(
         Map<Place, List<LyingCard>> cards,
         boolean bend,
         Map<String, Set<Spoilt>> spoilt,
@@ -47,7 +47,7 @@ public record Between(
 
     private static final Set<String> FULL_PACKS = Set.of("52", "54");
 
-    public Between {
+    public Handover {
         Map<Place, List<LyingCard>> copied = new LinkedHashMap<>();
         cards.forEach((place, lying) -> copied.put(place, List.copyOf(lying)));
         cards = copied;
@@ -63,18 +63,18 @@ public record Between(
     }
 
     /** What a routine leaves in a world. */
-    public static Between after(Plan plan, World world) {
+    public static Handover after(Plan plan, World world) {
         List<Trace.Moment> moments = Tracer.trace(plan, world).moments();
         return of(plan, moments.get(moments.size() - 1));
     }
 
     /** How it lies before the first step of a routine. */
-    public static Between before(Plan plan) {
+    public static Handover before(Plan plan) {
         return of(plan, Tracer.trace(plan, World.USUAL).moments().get(0));
     }
 
     /** How it lies at a moment of a trace. */
-    public static Between of(Plan plan, Trace.Moment moment) {
+    public static Handover of(Plan plan, Trace.Moment moment) {
         Map<Place, List<LyingCard>> cards = new LinkedHashMap<>();
         cards.put(Place.DECK, List.of());
         for (Pile pile : moment.layout().piles()) {
@@ -96,7 +96,7 @@ public record Between(
                 .collect(Collectors.groupingBy(
                         each -> code(plan, each.card()),
                         Collectors.mapping(Trace.SpoiltCard::how, Collectors.toSet())));
-        return new Between(
+        return new Handover(
                 cards,
                 bend,
                 spoilt,
@@ -137,8 +137,8 @@ public record Between(
     }
 
     /** The same with these things. */
-    Between with(Collection<SetUp.LaidThing> others) {
-        return new Between(cards, bend, spoilt, markings, List.copyOf(others), open);
+    Handover with(Collection<SetUp.LaidThing> others) {
+        return new Handover(cards, bend, spoilt, markings, List.copyOf(others), open);
     }
 
     /** The cards of the deck, from the top. */
@@ -150,7 +150,7 @@ public record Between(
      * The set-up of a routine that begins with this and puts nothing right: every card lies where the routine before left
      * it. What the next one brings itself, cards and things that were not there, lies as it says.
      */
-    public SetUp begins(SetUp next, Between wanted) {
+    public SetUp begins(SetUp next, Handover wanted) {
         Map<Place, List<LyingCard>> all = new LinkedHashMap<>(cards);
         List<String> here = new ArrayList<>(codes(cards));
         wanted.cards.forEach((place, lying) -> {

@@ -13,9 +13,10 @@ import java.util.List;
  * @param pile the pile in which a place is asked for; empty with answers
  * @param told the right answer in words
  */
-public record Question(String id, int moment, String words, List<String> answers, int right, String pile, String told) {
+public record RecallQuestion(
+        String id, int moment, String words, List<String> answers, int right, String pile, String told) {
 
-    public Question {
+    public RecallQuestion {
         answers = List.copyOf(answers);
     }
 }

@@ -10,9 +10,9 @@ import java.util.Set;
  * @param forced the codes of the cards that were forced
  * @param when the day, in words
  */
-public record Seen(String title, Method method, Set<String> forced, String when) {
+public record SeenBefore(String title, Method method, Set<String> forced, String when) {
 
-    public Seen {
+    public SeenBefore {
         forced = Set.copyOf(forced);
     }
 }

@@ -22,14 +22,14 @@ import java.util.TreeMap;
  * @param rests the secret steps, by their ids
  * @param away how many steps lie between the last of them and the effect; 0 where it is the same step, or there is none
  */
-public record Method(String step, Wonder effect, List<String> rests, int away) {
+public record RestsOn(String step, Wonder effect, List<String> rests, int away) {
 
-    public Method {
+    public RestsOn {
         rests = List.copyOf(rests);
     }
 
     /** For each effect of a way what it rests on. */
-    public static List<Method> of(Plan plan, World world, Seeming seeming, Catalogue catalogue) {
+    public static List<RestsOn> of(Plan plan, World world, Seeming seeming, Catalogue catalogue) {
         List<Step> steps = plan.routine().steps();
         // By secret step, what becomes of the routine without it.
         Map<Integer, List<Seen>> without = new TreeMap<>();
@@ -38,7 +38,7 @@ public record Method(String step, Wonder effect, List<String> rests, int away) {
                 without.put(left, seen(without(plan.routine(), left), world, catalogue));
             }
         }
-        List<Method> methods = new ArrayList<>();
+        List<RestsOn> methods = new ArrayList<>();
         for (int at = 0; at < steps.size(); at++) {
             for (Wonder effect : seeming.moments().get(at + 1).effects()) {
                 int step = at;
@@ -46,7 +46,7 @@ public record Method(String step, Wonder effect, List<String> rests, int away) {
                         .filter(left -> left == step || left < step && !comes(without.get(left), step, effect))
                         .toList();
                 int away = rests.isEmpty() ? 0 : at - rests.get(rests.size() - 1);
-                methods.add(new Method(
+                methods.add(new RestsOn(
                         steps.get(at).id(),
                         effect,
                         rests.stream().map(left -> steps.get(left).id()).toList(),

@@ -12,10 +12,10 @@ import java.util.Optional;
  * @param step the step
  * @param world its settings; the numbers of its choices change while it is done
  */
-record Act(PlannedStep step, Values world) {
+record TriedStep(PlannedStep step, Values world) {
 
-    static Act of(PlannedStep step) {
-        return new Act(step, step.values().another());
+    static TriedStep of(PlannedStep step) {
+        return new TriedStep(step, step.values().another());
     }
 
     /** Whether people choose something in it. */
@@ -45,9 +45,9 @@ record Act(PlannedStep step, Values world) {
     }
 
     /** The same with another fixed number. */
-    Act with(AmountSetting fixed, int number) {
+    TriedStep with(AmountSetting fixed, int number) {
         Values other = world.another();
         other.set(fixed, 0, number);
-        return new Act(step, other);
+        return new TriedStep(step, other);
     }
 }

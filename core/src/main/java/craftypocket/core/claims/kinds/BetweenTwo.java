@@ -11,7 +11,7 @@ import craftypocket.core.settings.Setting;
 import craftypocket.core.settings.Values;
 
 /** A card lies between two others, whichever of them is the upper one. */
-public final class Between extends ClaimKind {
+public final class BetweenTwo extends ClaimKind {
 
     private static final Option LINE = new Option("line", "directly between");
     private static final Option CIRCLE = new Option("circle", "directly, in the circle, between");
@@ -22,7 +22,7 @@ public final class Between extends ClaimKind {
     private final RoleSetting other = has(Setting.role("other", "And this one", "L"));
     private final OptionSetting how = has(Setting.option("how", "How close", LINE, CIRCLE, SOMEWHERE));
 
-    public Between() {
+    public BetweenTwo() {
         super("between", "Between two cards", "{role} lies {how} {one} and {other}");
     }
 

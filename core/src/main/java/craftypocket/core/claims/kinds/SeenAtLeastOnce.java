@@ -12,13 +12,13 @@ import craftypocket.core.settings.Values;
 import java.util.function.ToIntFunction;
 
 /** A side is seen by somebody at least once, from a step on. */
-public final class Seen extends ClaimKind {
+public final class SeenAtLeastOnce extends ClaimKind {
 
     private final FaceSetting face = has(Setting.face("face", "This role or card", "A"));
     private final PersonSetting who = has(Setting.person("who", "Seen by", "somebody"));
     private final StepSetting since = has(Setting.step("since", "From step"));
 
-    public Seen() {
+    public SeenAtLeastOnce() {
         super("seen", "Seen at least once", "{face} is seen by {who} at least once {since}");
     }
 

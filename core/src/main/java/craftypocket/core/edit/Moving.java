@@ -1,0 +1,115 @@
+package craftypocket.core.edit;
+
+import craftypocket.core.moves.Catalogue;
+import craftypocket.core.read.PlanReader;
+import craftypocket.core.routine.Line;
+import craftypocket.core.routine.Out;
+import craftypocket.core.routine.Routine;
+import craftypocket.core.routine.Step;
+import craftypocket.core.settings.Problem;
+import craftypocket.core.settings.ProblemsFound;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Does a step at another moment of its line. */
+public final class Moving {
+
+    private static final Pattern STEP = Pattern.compile("steps\\[(\\d+)]");
+
+    private Moving() {}
+
+    /**
+     * The routine with a step elsewhere on its line. An out that would rejoin before it begins then, rejoins at the next of the steps
+     * that it went on with.
+     *
+     * @param line the id of an out; empty for the main line
+     * @param after the id of the step after which it is done; empty for the set-up
+     * @throws ProblemsFound when there is no such step, or a step takes a number from another that would come after it then
+     */
+    public static Edited of(Routine routine, String line, String id, String after, Catalogue catalogue) {
+        Own own = Own.of(routine, line);
+        Step moved = own.steps().stream()
+                .filter(step -> step.id().equals(id))
+                .findFirst()
+                .orElseThrow(() ->
+                        Edited.refused("step", id, "this line has no such step of its own", "Choose one of its steps"));
+        List<Step> others = new ArrayList<>(own.steps());
+        others.remove(moved);
+        Routine changed = Own.of(own.with(others), line).with(after, List.of(moved));
+        for (Out out : routine.outs()) {
+            changed = rejoined(routine, changed, out);
+        }
+        String name = "“" + Own.moveName(routine, moved, catalogue) + "”";
+        Optional<Problem> wrong = wrong(changed, catalogue);
+        if (wrong.isPresent() && wrong(routine, catalogue).isEmpty()) {
+            throw Edited.refused(
+                    "after",
+                    after,
+                    name + " cannot be done there, because of " + where(wrong.get()) + ": "
+                            + wrong.get().rule(),
+                    "Move the steps that speak of each other so that the one with the number comes first");
+        }
+        int now = Own.of(changed, line).steps().indexOf(moved) + 1;
+        return new Edited(changed, id, name + " is step " + now + (line.isEmpty() ? "." : " of the out."));
+    }
+
+    /** Where something cannot be read, such as step 2. */
+    private static String where(Problem problem) {
+        Matcher step = STEP.matcher(problem.field());
+        if (step.lookingAt()) {
+            return "step " + (Integer.parseInt(step.group(1)) + 1);
+        }
+        return problem.field().startsWith("outs") ? "a step of an out" : "a check";
+    }
+
+    private static Routine rejoined(Routine before, Routine changed, Out out) {
+        if (along(changed, out.id()).isPresent() || along(before, out.id()).isEmpty()) {
+            return changed;
+        }
+        List<Step> line = along(before, out.id()).orElseThrow().routine().steps();
+        List<Step> goesOnWith = line.subList(
+                (int) line.stream()
+                        .map(Step::id)
+                        .takeWhile(id -> !id.equals(out.rejoin()))
+                        .count(),
+                line.size());
+        for (Step next : goesOnWith) {
+            Routine tried = rejoins(changed, out, next.id());
+            if (along(tried, out.id()).isPresent()) {
+                return tried;
+            }
+        }
+        return rejoins(changed, out, "");
+    }
+
+    private static Routine rejoins(Routine routine, Out out, String step) {
+        return routine.withOuts(routine.outs().stream()
+                .map(each -> each.id().equals(out.id()) ? each.rejoins(step) : each)
+                .toList());
+    }
+
+    /** The line of an out; nothing where it cannot be gone through. */
+    private static Optional<Line> along(Routine routine, String out) {
+        try {
+            return routine.outs().stream()
+                    .filter(each -> each.id().equals(out))
+                    .findFirst()
+                    .map(each -> Line.along(routine, each));
+        } catch (ProblemsFound nowhere) {
+            return Optional.empty();
+        }
+    }
+
+    /** The first thing of a routine that cannot be read. */
+    private static Optional<Problem> wrong(Routine routine, Catalogue catalogue) {
+        try {
+            PlanReader.read(routine, catalogue);
+            return Optional.empty();
+        } catch (ProblemsFound wrong) {
+            return Optional.of(wrong.problems().get(0));
+        }
+    }
+}
