@@ -99,8 +99,6 @@ const routine: Routine = {
   outs: [],
 }
 
-const ids = (r: Routine) => r.steps.map((s) => s.id).join(' ')
-
 describe('edits', () => {
   it('changes one setting only', () => {
     const changed = changeSetting(routine, 's2', 'depth', '9')

@@ -6,14 +6,18 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.io.IOException;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
@@ -31,6 +35,11 @@ abstract class InBrowser {
     private static Application application;
     private static Browser browser;
 
+    /** What follows an answer is asked for within this: the page waits a moment for somebody who goes on typing. */
+    private static final Duration ASKS_WITHIN = Duration.ofMillis(300);
+
+    private final Set<Request> unanswered = new HashSet<>();
+    private long lastAsked;
     private final List<String> failures = new ArrayList<>();
     protected BrowserContext context;
     protected Page page;
@@ -41,6 +50,23 @@ abstract class InBrowser {
         page = context.newPage();
         // Whatever goes wrong in the page goes wrong in the test.
         page.onPageError(failures::add);
+        unanswered.clear();
+        page.onRequest(request -> asks(() -> unanswered.add(request)));
+        page.onRequestFinished(request -> asks(() -> unanswered.remove(request)));
+        page.onRequestFailed(request -> asks(() -> unanswered.remove(request)));
+        // What the page before asked for is not answered any more.
+        page.onFrameNavigated(frame -> asks(unanswered::clear));
+    }
+
+    private void asks(Runnable change) {
+        change.run();
+        lastAsked = System.nanoTime();
+    }
+
+    /** Waits until the page has asked for nothing for a moment, and everything is answered. */
+    protected void waitUntilAnswered() {
+        lastAsked = System.nanoTime();
+        page.waitForCondition(() -> unanswered.isEmpty() && System.nanoTime() - lastAsked > ASKS_WITHIN.toNanos());
     }
 
     @AfterEach

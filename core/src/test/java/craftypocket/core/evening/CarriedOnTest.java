@@ -115,7 +115,8 @@ class CarriedOnTest {
     @Test
     void whoever_follows_the_resets_to_the_letter_has_what_the_next_routine_states() throws IOException {
         List<Read> demos = withDeck();
-        for (Read first : demos) {
+        for (int at = 0; at < demos.size(); at++) {
+            Read first = demos.get(at);
             Ends ends = Ends.of(first.plan());
             List<Handover> tried = some(ends.seen());
             if (!ends.all()) {
@@ -124,7 +125,9 @@ class CarriedOnTest {
                         .skip(Ends.SAMPLE)
                         .forEach(world -> tried.add(Handover.after(first.plan(), world)));
             }
-            for (Read second : demos) {
+            // What is proved of the ends takes long: each routine comes before a quarter of the others.
+            for (int next = Rounds.all() ? 0 : at % 4; next < demos.size(); next += Rounds.all() ? 1 : 4) {
+                Read second = demos.get(next);
                 String told = first.file() + ", then " + second.file() + ": ";
                 follow(Resets.before(ends, second.plan()), second, tried, told);
                 // With no time to look at more than the usual end, the list is longer and no less right.
