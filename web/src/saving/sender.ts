@@ -1,7 +1,10 @@
 import { ApiProblem } from '@/api/client'
 
-/** The pauses between attempts to send what could not be sent, the last again and again. */
-const PAUSES_MS = [500, 1000, 2000, 4000, 8000, 15_000, 30_000]
+/**
+ * The pauses between attempts to send what could not be sent, the last again and again. The program is on the same machine: whoever
+ * starts it again is not kept waiting.
+ */
+const PAUSES_MS = [500, 1000, 2000, 3000]
 
 /** What is to be done about something that was not accepted. */
 export type Fate = 'again' | 'conflict' | 'gone' | 'refused'

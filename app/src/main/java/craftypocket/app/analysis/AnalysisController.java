@@ -31,6 +31,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
@@ -165,6 +166,9 @@ class AnalysisController {
     /** As many as fit the shelf of somebody who has them all open; a survey is some hundred kilobytes at most. */
     private static final int MOST_REMEMBERED = 50;
 
+    /** Each takes some hundred bytes. */
+    private static final int MOST_HISTORIES = 200_000;
+
     /** Each has a few kinds of work under way. */
     private static final int MOST_PAGES = 200;
 
@@ -181,6 +185,12 @@ class AnalysisController {
     /** Surveys by what they depend on, which titles and notes are not; the same question asked twice is computed once. */
     private final Cache<Routine, SurveyDocument> surveys =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+
+    /** What is known of a routine in all ways: a slider shows another of them at once. */
+    private final Cache<Routine, Knowledge> knowledge = Caffeine.newBuilder()
+            .maximumWeight(MOST_HISTORIES)
+            .weigher((Routine routine, Knowledge known) -> known.size())
+            .build();
 
     /** How long the last survey took that went over all ways: the next one of the same steps is much like it. */
     private final Cache<Asked, Duration> lasted =
@@ -205,15 +215,17 @@ class AnalysisController {
     ResponseEntity<?> known(@Valid @RequestBody KnownRequest request) {
         Routine routine = files.plan(request.routine()).routine();
         World world = new World(request.world());
+        Knowledge found = knowledge.getIfPresent(routine);
+        if (found != null) {
+            return ResponseEntity.ok(traces.document(files.plan(routine), found.trace(world)));
+        }
         return computations.answer(request.computation(), effort -> {
             Plan plan = files.plan(routine);
             SurveyOptions options =
                     SurveyOptions.withDefaults().with(effort::stopped).withHurry(effort::hurried);
-            return traces.document(
-                    plan,
-                    Knowledge.of(plan, options)
-                            .map(knowledge -> knowledge.trace(world))
-                            .orElseGet(() -> Tracer.trace(plan, world)));
+            Optional<Knowledge> known = Knowledge.of(plan, options);
+            known.ifPresent(all -> knowledge.put(routine, all));
+            return traces.document(plan, known.map(all -> all.trace(world)).orElseGet(() -> Tracer.trace(plan, world)));
         });
     }
 

@@ -113,6 +113,15 @@ final class Histories {
         return came[state];
     }
 
+    /** Only what becomes of a surface, without the room that the states take. */
+    Histories withoutStates() {
+        return new Histories(becomes, null, null, null);
+    }
+
+    int size() {
+        return becomes.size();
+    }
+
     /** A surface goes on as it is remembered from now on. */
     void goOn(Hands hands) {
         As as = becomes.isEmpty() ? null : becomes.get(hands.lived());

@@ -17,8 +17,14 @@ public final class Knowledge {
 
     Knowledge(Plan plan, List<Histories> histories, List<Map<Long, Known>> known) {
         this.plan = plan;
-        this.histories = histories;
+        this.histories = histories.stream().map(Histories::withoutStates).toList();
         this.known = known;
+    }
+
+    /** How much it has to remember: so many histories, over all moments. */
+    public int size() {
+        return histories.stream().mapToInt(Histories::size).sum()
+                + known.stream().mapToInt(Map::size).sum();
     }
 
     /** Goes through all ways; nothing when there are too many states to keep apart, or it was stopped: a sample proves no knowledge. */

@@ -295,7 +295,7 @@ final class StateSurvey {
             return survey.forward()
                     ? Optional.of(new Knowledge(
                             plan,
-                            List.copyOf(survey.histories),
+                            survey.histories,
                             survey.alike.stream().map(AlikeStates::known).toList()))
                     : Optional.empty();
         });
