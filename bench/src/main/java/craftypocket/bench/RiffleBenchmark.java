@@ -45,7 +45,7 @@ public class RiffleBenchmark {
 
     @Benchmark
     public int riffle() {
-        hands.riffle(0, 1, hands.chance(++number));
+        hands.shuffles().riffle(0, 1, hands.chance(++number));
         return hands.card(0, 1);
     }
 

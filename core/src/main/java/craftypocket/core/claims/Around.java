@@ -37,7 +37,7 @@ public final class Around {
     public ToIntFunction<Hands> waitFor(int from, Lookout.Eye eye) {
         int number = lookouts.size();
         lookouts.add(new Lookout(from, after, eye));
-        return hands -> hands.seen(number);
+        return hands -> hands.showing().seen(number);
     }
 
     /** Whether a place, by its index, has been named by then: whether there can be a pile. */

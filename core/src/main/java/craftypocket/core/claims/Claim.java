@@ -153,12 +153,12 @@ public final class Claim implements Check {
      * the piles in his hands that decide it.
      */
     public void glance(Hands hands) {
-        hands.lookForFaces();
+        hands.showing().lookForFaces();
         for (int place : glances) {
             if (place >= 0
                     && hands.size(place) > 0
                     && hands.places().at(place).kind().ownHand()) {
-                hands.glance(place);
+                hands.showing().glance(place);
             }
         }
     }

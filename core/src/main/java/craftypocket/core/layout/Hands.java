@@ -3,16 +3,13 @@ package craftypocket.core.layout;
 import craftypocket.core.cards.Mark;
 import craftypocket.core.cards.Side;
 import craftypocket.core.chance.Chance;
-import craftypocket.core.chance.ShuffleLaw;
 import craftypocket.core.reckon.Reading;
 import java.lang.invoke.MethodHandles;
 import java.lang.invoke.VarHandle;
 import java.nio.ByteOrder;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
-import java.util.stream.IntStream;
 
 /**
  * The one mutable surface on which moves act: all piles, holds, roles and what is known of them.
@@ -31,10 +28,6 @@ public final class Hands {
      */
     private static final VarHandle EIGHT_SLOTS =
             MethodHandles.byteArrayViewVarHandle(long[].class, ByteOrder.LITTLE_ENDIAN);
-    /** So few cards are counted at a glance. */
-    private static final int AT_A_GLANCE = 2;
-
-    private static final long NOTHING = 0;
     private static final long EACH_BYTE = 0x0101010101010101L;
 
     private final Kit kit;
@@ -55,12 +48,9 @@ public final class Hands {
     private final int livedAt;
     private Knowing knowing;
     private boolean knowledgeAsked;
-    private boolean away;
 
     private final byte[] state;
     private final Reorderings reorderings;
-    /** A pile as it lay before it was shuffled. */
-    private final byte[] shuffled;
 
     private final Holds holds;
     private final RoleCards known;
@@ -68,19 +58,17 @@ public final class Hands {
     private final List<Lookout> lookouts;
     private final Sights sights;
     private final Props props;
-    private final int[] around;
-    /** By place, whether what lies uppermost there is seen by all. */
-    private final boolean[] open;
 
     private final Stowed stowed;
     private final KeptOrder order;
-    private Watcher watcher;
+    private final Showing showing;
+    private final Shuffles shuffles;
+    private final Stowing stowing;
     private boolean namesRead;
     private final Reads reads = new Reads();
     /** By card, its number in the canonical surface. */
     private final byte[] renamed;
 
-    private Mixer mixer;
     private Namer namer;
     private Chance drawn;
 
@@ -125,7 +113,6 @@ public final class Hands {
         livedAt = drawnAt + (drawing ? cards : 0);
         state = new byte[livedAt + Lived.bytes(roles, faces) + Long.BYTES];
         reorderings = new Reorderings(state, new byte[cards]);
-        shuffled = new byte[cards];
         renamed = new byte[cards];
         for (int card = 0; card < cards; card++) {
             renamed[card] = (byte) card;
@@ -137,11 +124,9 @@ public final class Hands {
         order = new KeptOrder(this, state, orderAt);
         this.lookouts = List.copyOf(lookouts);
         sights = new Sights(this, lookouts, state, sightAt);
-        open = new boolean[placeCount];
-        for (int place = 0; place < placeCount; place++) {
-            open[place] = places.at(place).kind().open();
-        }
-        around = IntStream.range(0, placeCount).map(places::around).toArray();
+        showing = new Showing(this, kit, places, holds, known, lived, sights);
+        shuffles = new Shuffles(this, state, cards, reorderings, holds, order, showing);
+        stowing = new Stowing(this, kit, places, stowed);
     }
 
     /** A surface of the same shape, with nothing on it yet. */
@@ -257,14 +242,19 @@ public final class Hands {
         return known.named();
     }
 
-    /** Who stands in for what would be shuffled by chance or roughly, or null. */
-    public void mixedBy(Mixer newMixer) {
-        mixer = newMixer;
+    /** What comes into view, and who sees it. */
+    public Showing showing() {
+        return showing;
     }
 
-    /** Who is told of displays and lost holds, or null. */
-    public void watchedBy(Watcher newWatcher) {
-        watcher = newWatcher;
+    /** Every way to bring cards into another order. */
+    public Shuffles shuffles() {
+        return shuffles;
+    }
+
+    /** The things, and what lies in them. */
+    public Stowing stowing() {
+        return stowing;
     }
 
     // ---- looking ----------------------------------------------------------------------------------------------
@@ -655,7 +645,7 @@ public final class Hands {
 
     /** Whether shuffling a block can bring nothing into view that anybody waits for. */
     public boolean mixesUnseen(int place, int depth, int count) {
-        for (int position = depth + 1; watched() && position <= depth + count; position++) {
+        for (int position = depth + 1; showing.watched() && position <= depth + count; position++) {
             if (!kit.usualBack(card(place, position), faceUp(place, position))) {
                 return false;
             }
@@ -718,7 +708,7 @@ public final class Hands {
             }
             addHolds(place, held);
         }
-        return new Layout(piles, held, things());
+        return new Layout(piles, held, stowing.lying());
     }
 
     /** What is held, without the piles; nothing where there is no more than a bend. */
@@ -731,28 +721,6 @@ public final class Hands {
             addHolds(place, held);
         }
         return held;
-    }
-
-    private boolean inThing(int thing) {
-        return around[placeOfThing(thing)] >= 0;
-    }
-
-    private List<Lying> things() {
-        if (props.things().isEmpty()) {
-            return List.of();
-        }
-        return IntStream.range(0, props.things().size())
-                .boxed()
-                .sorted(Comparator.comparingInt((Integer thing) -> inThing(thing) ? placeOfThing(thing) : -1)
-                        .thenComparingInt(thing -> inThing(thing) ? stowed.above(thing) : 0)
-                        .thenComparingInt(thing -> inThing(thing) ? stowed.rank(thing) : thing))
-                .map(thing -> new Lying(
-                        thing,
-                        places.at(placeOfThing(thing)),
-                        stowed.above(thing),
-                        stowed.closed(thing),
-                        stowed.written(thing)))
-                .toList();
     }
 
     private void addHolds(int place, List<Hold> held) {
@@ -785,76 +753,8 @@ public final class Hands {
 
     /** A step is done: what lies in the open is seen, and the performer feels what he holds. */
     public void endStep() {
-        lookAround();
-        feel();
-    }
-
-    /** Which piles there are, what is held in each, and which side lies uppermost. */
-    public void feel() {
-        for (int place = 0; place < placeCount && lived.follows(); place++) {
-            long felt = size(place) == 0 ? 0 : open[place] ? Math.min(size(place), AT_A_GLANCE + 1) : 1;
-            for (int kind = 0; kind < Hold.Kind.count() && !holds.none() && felt != 0; kind++) {
-                felt |= holds.depth(place, Hold.Kind.at(kind)) >= 0 ? 1L << kind + Byte.SIZE : 0;
-            }
-            lived.add(felt);
-            if (felt != 0 && open[place]) {
-                livesToSee(place, 1);
-            }
-        }
-    }
-
-    /** From here on what is seen is seen in this step, which begins; -1 is the set-up. */
-    public void atStep(int index) {
-        sights.atStep(index);
-    }
-
-    /** Everybody sees what lies uppermost in the open. */
-    public void lookAround() {
-        if (watched()) {
-            for (int place = 0; place < placeCount; place++) {
-                if (open[place] && size(place) > 0) {
-                    comesUp(place, 1);
-                }
-            }
-        }
-    }
-
-    private boolean watched() {
-        return sights.watching() || watcher != null;
-    }
-
-    /** The upper sides of the top cards come into view one after another. */
-    private void comeUp(int place, int count) {
-        for (int position = 1; position <= count && watched(); position++) {
-            comesUp(place, position);
-        }
-    }
-
-    /** The first card of each chunk lies uppermost for a moment as chunks are pulled off one after another. */
-    private void pulled(int place, int depth, int count, int[] chunks) {
-        int pulled = 0;
-        for (int i = 0; i <= chunks.length && pulled < count && watched(); i++) {
-            comesUp(place, depth + pulled + 1);
-            pulled += i < chunks.length ? chunks[i] : count;
-        }
-    }
-
-    /** The upper side of a card comes into view, although nobody shows it; usual backs say nothing. */
-    private void comesUp(int place, int position) {
-        if (watched()) {
-            int card = card(place, position);
-            boolean front = faceUp(place, position);
-            if (!kit.usualBack(card, front)) {
-                alsoSeen(place, card, front, Knower.EVERYBODY);
-            }
-        }
-    }
-
-    private void alsoSeen(int place, int card, boolean front, int turnedTo) {
-        if (watcher != null) {
-            watcher.alsoSeen(card, front, turnedTo);
-        }
-        sights.seen(place, card, front, turnedTo);
+        showing.lookAround();
+        showing.feel();
     }
 
     /** Completes a cut: the top {@code depth} cards go to the bottom. */
@@ -870,7 +770,7 @@ public final class Hands {
 
     /** Moves one card, which the performer knows to be one: from below {@code depth} of a pile into another. */
     public void single(int place, int depth, int target, int into) {
-        if (lived.follows() && !away) {
+        if (lived.follows() && showing.looks()) {
             // From which end it came is seen, as far as it is an end.
             lived.add(1 + (depth == 0 ? 1 : 0) + (depth == size(place) - 1 ? 2 : 0));
         }
@@ -923,9 +823,9 @@ public final class Hands {
         holds.mixed(place, 0, count);
         transfer(place, 0, count, target, 0);
         reorderings.reverse(target * cards, count);
-        comeUp(target, count);
+        showing.comeUp(target, count);
         for (int position = count; position >= 1 && lived.follows(); position--) {
-            livesToSee(target, position);
+            showing.livesToSee(target, position);
         }
     }
 
@@ -948,245 +848,9 @@ public final class Hands {
         reorderings.turn(place * cards + first - 1, last - first + 1);
     }
 
-    /**
-     * Shuffles the cards below {@code depth} overhand: chunks are taken from the top of that block and land one on
-     * another, each with its order kept. The chunks must add up to {@code count} at most.
-     *
-     * @param chunks the sizes; cards that they leave over land last, as one
-     */
-    public void overhand(int place, int depth, int count, int[] chunks) {
-        order.disturbed(place);
-        holds.mixed(place, depth, count);
-        pulled(place, depth, count, chunks);
-        reorderings.overhand(place * cards + depth, count, chunks);
-    }
-
-    /**
-     * Pushes blocks from one hand into the other, which turns over between them: every second one comes to lie turned over above
-     * the others.
-     *
-     * @param roughly whether nobody states their sizes
-     */
-    public void messily(int place, int[] blocks, boolean roughly) {
-        int depth = 0;
-        int count = 0;
-        for (int block : blocks) {
-            count += block;
-        }
-        order.disturbed(place);
-        if (roughly && mixer != null && mixer.mixes(place, 0, count, null, 1)) {
-            return;
-        }
-        for (int i = 0; i < blocks.length; i++) {
-            if (i % 2 == 1 && blocks[i] > 0) {
-                turn(place, depth + 1, depth + blocks[i]);
-                transfer(place, depth, blocks[i], place, 0);
-            }
-            depth += blocks[i];
-        }
-    }
-
     /** Whether fingers hold nothing, nothing sticks out, and nothing can be told apart that was riffled. */
     public boolean holdsNothing() {
         return holds.none();
-    }
-
-    /** Shuffles overhand in chunks whose sizes nobody states. */
-    public void overhandRoughly(int place, int depth, int count, int[] chunks) {
-        order.disturbed(place);
-        holds.mixed(place, depth, count);
-        if (mixer != null && mixer.mixes(place, depth, count, null, 1)) {
-            return;
-        }
-        pulled(place, depth, count, chunks);
-        reorderings.overhand(place * cards + depth, count, chunks);
-    }
-
-    /**
-     * Interlaces two packets of what lies below some cards, card by card from the top; what one has more lies below.
-     *
-     * @param depth how many cards stay on top
-     * @param cut how many cards the upper packet has
-     * @param in whether the lower half's first card comes out on top; otherwise the top card stays there
-     */
-    public void weave(int place, int depth, int cut, boolean in) {
-        order.disturbed(place);
-        holds.mixed(place, depth, size(place) - depth);
-        reorderings.weave(place * cards + depth, size(place) - depth, cut, in);
-    }
-
-    /** Riffles so often: the halves fall into each other, every cut as likely as a coin tossed for each card makes it. */
-    public void riffle(int place, int times, Chance draws) {
-        holds.mixed(place, 0, size(place));
-        mix(ShuffleLaw.Kind.RIFFLE, place, 0, size(place), 0, times, draws);
-    }
-
-    /**
-     * Riffles the block between two depths with its cut at a given place: every interleaving of the two packets is
-     * equally likely.
-     *
-     * @param depth how many cards lie above the block
-     * @param count how many cards it has
-     * @param cut how many of them are the upper packet
-     */
-    public void riffleAt(int place, int depth, int count, int cut, Chance draws) {
-        holds.mixed(place, depth, count);
-        mix(ShuffleLaw.Kind.CUT_RIFFLE, place, depth, count, cut, 1, draws);
-    }
-
-    /** The same with the whole pile, which is not squared yet: cards of the upper packet can be told from the others. */
-    public void interlace(int place, int cut, Chance draws) {
-        holds.mixed(place, 0, size(place));
-        for (int position = 1; position <= cut; position++) {
-            holds.ofUpper(card(place, position));
-        }
-        mix(ShuffleLaw.Kind.CUT_RIFFLE, place, 0, size(place), cut, 1, draws);
-        holds.take(place, Hold.Kind.STEP, 0);
-    }
-
-    /** Shuffles a pile so often overhand, in so many chunks: their boundaries are any of the gaps between cards, equally likely. */
-    public void overhandByChance(int place, int chunks, int times, Chance draws) {
-        holds.mixed(place, 0, size(place));
-        mix(ShuffleLaw.Kind.OVERHAND, place, 0, size(place), chunks, times, draws);
-    }
-
-    private void overhandByChance(int place, int chunks, Chance draws) {
-        System.arraycopy(state, place * cards, shuffled, 0, size(place));
-        reorderings.overhandByChance(place * cards, size(place), chunks, draws);
-        for (int position = 1; watched() && position <= size(place); position++) {
-            // The first card of each chunk lay uppermost as it was pulled off.
-            int was = 0;
-            while (shuffled[was] != slot(place, position)) {
-                was++;
-            }
-            if (position == 1 || was == 0 || shuffled[was - 1] != slot(place, position - 1)) {
-                comesUp(place, position);
-            }
-        }
-    }
-
-    /** Brings a pile into any order, all equally likely; which side is up stays as it is with each card. */
-    public void wash(int place, Chance draws) {
-        holds.mixed(place, 0, size(place));
-        comeUp(place, size(place));
-        mix(ShuffleLaw.Kind.WASH, place, 0, size(place), 0, 1, draws);
-    }
-
-    private void mix(ShuffleLaw.Kind kind, int place, int depth, int count, int part, int times, Chance draws) {
-        order.disturbed(place);
-        boolean done = mixer != null && mixer.mixes(place, depth, count, new ShuffleLaw(kind, count, part), times);
-        for (int time = 0; time < times && !done; time++) {
-            fall(kind, place, depth, count, part, draws);
-        }
-    }
-
-    /** Lets the cards below a depth fall as a move that shuffles them would, and does nothing else. */
-    public void fall(int place, int depth, ShuffleLaw law, int times, Chance draws) {
-        for (int time = 0; time < times; time++) {
-            fall(law.kind(), place, depth, law.cards(), law.part(), draws);
-        }
-    }
-
-    private void fall(ShuffleLaw.Kind kind, int place, int depth, int count, int part, Chance draws) {
-        int from = place * cards + depth;
-        switch (kind) {
-            case RIFFLE -> reorderings.riffle(from, count, draws);
-            case CUT_RIFFLE -> reorderings.riffleAt(from, count, part, draws);
-            case OVERHAND -> overhandByChance(place, part, draws);
-            case WASH -> reorderings.wash(from, count, draws);
-        }
-    }
-
-    // ---- things -----------------------------------------------------------------------------------------------
-
-    public Props props() {
-        return props;
-    }
-
-    /** The place where a thing lies. */
-    public int placeOfThing(int thing) {
-        return stowed.place(thing);
-    }
-
-    public boolean closed(int thing) {
-        return stowed.closed(thing);
-    }
-
-    public void close(int thing, boolean closed) {
-        stowed.close(thing, closed);
-    }
-
-    /** Whether the name of a card is what is written on a thing. */
-    public boolean isWritten(int thing, int card) {
-        int written = stowed.written(thing);
-        Side named = written >= 0
-                ? kit.pack().card(written).front()
-                : props.things().get(thing).writtenSide();
-        return shows(card, true, named);
-    }
-
-    public void write(int thing, int card) {
-        stowed.write(thing, card);
-    }
-
-    /** Whether one can reach into this place: nothing around it is closed. */
-    public boolean open(int place) {
-        for (int thing = around[place]; thing >= 0; thing = around[placeOfThing(thing)]) {
-            if (closed(thing)) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    /** Whether a place is a part of a thing, or of something that lies in it. */
-    public boolean within(int place, int thing) {
-        for (int outer = around[place]; outer >= 0; outer = around[placeOfThing(outer)]) {
-            if (outer == thing) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    /** Puts a thing below some cards of a place, and below the things that lie there: how a set-up is laid. */
-    public void putAt(int thing, int place, int above) {
-        stowed.put(thing, place, above, Props.MOST_THINGS);
-    }
-
-    /** Puts a thing at a place, above everything there. */
-    public void putInFront(int thing, int place) {
-        stowed.put(thing, place, 0, 0);
-    }
-
-    /** Puts a thing at a place, below everything there. */
-    public void putAtBack(int thing, int place) {
-        putAt(thing, place, size(place));
-    }
-
-    /** Puts a thing directly below another. */
-    public void putBehind(int thing, int other) {
-        stowed.put(thing, stowed.place(other), stowed.above(other), stowed.rank(other) + 1);
-    }
-
-    /** Exchanges two things, each with all it holds. */
-    public void swapThings(int one, int other) {
-        stowed.swap(one, other);
-    }
-
-    /** Brings a block of cards into a part of a thing, above everything there. */
-    public void slipInFront(int from, int depth, int count, int place) {
-        transfer(from, depth, count, place, 0);
-        stowed.sink(place, 0, count, 0);
-    }
-
-    /** Brings a block of cards directly below a thing. */
-    public void slipBehind(int from, int depth, int count, int thing) {
-        int place = stowed.place(thing);
-        int above = stowed.above(thing);
-        int into = place == from && above > depth ? above - Math.min(count, above - depth) : above;
-        transfer(from, depth, count, place, into);
-        stowed.sink(place, into, count, stowed.rank(thing) + 1);
     }
 
     /** Notes what was done to a card that cannot be undone. */
@@ -1235,12 +899,6 @@ public final class Hands {
         holds.letGo(place);
     }
 
-    void lost(Hold.Kind kind, int place, int depth) {
-        if (watcher != null) {
-            watcher.lost(new Hold(kind, places.at(place), depth));
-        }
-    }
-
     // ---- primitives: roles, and what is known of them ---------------------------------------------------------
 
     /** Gives a role its card. Nobody knows it by that alone. */
@@ -1261,8 +919,8 @@ public final class Hands {
         for (int knower = 1; knower < Knower.MOST_PEOPLE; knower++) {
             known.learnName(knower, role);
         }
-        livesToSee(cardOf(role), true);
-        knowsNames(away ? 0 : 1 << role);
+        showing.livesToSee(cardOf(role), true);
+        knowsNames(showing.looks() ? 1 << role : 0);
     }
 
     /** The performer takes a card for the role's: it lies where the role's should. */
@@ -1272,8 +930,8 @@ public final class Hands {
 
     /** Somebody else than the performer looks at a role's card and knows its name. */
     public void learnName(int knower, int role) {
-        if (cardOf(role) >= 0 && watched()) {
-            looksAt(knower, cardOf(role));
+        if (cardOf(role) >= 0 && showing.watched()) {
+            showing.looksAt(knower, cardOf(role));
         }
         known.learnName(knower, role);
     }
@@ -1283,169 +941,7 @@ public final class Hands {
         return cardOf(role) >= 0 && find(place, cardOf(role)) > 0;
     }
 
-    // ---- showing ----------------------------------------------------------------------------------------------
-
-    /** The performer alone sees the front of a card; whether that tells which it is. */
-    public boolean glimpse(int place, int position) {
-        return glimpse(place, position, true);
-    }
-
-    /** The same with the side that lies undermost, which may be a back. */
-    public boolean glimpseUnder(int place, int position) {
-        return glimpse(place, position, !faceUp(place, position));
-    }
-
-    /** @return whether it tells which card it is */
-    private boolean glimpse(int place, int position, boolean front) {
-        show(place, position, front, Knower.PERFORMER);
-        return kit.tells(card(place, position), front);
-    }
-
-    /** Everybody sees the side that lies uppermost, the performer too. */
-    public void showTop(int place, int position) {
-        showTop(place, position, Knower.EVERYBODY);
-    }
-
-    /** The same, turned to one {@link Knower} only. */
-    public void showTop(int place, int position, int turnedTo) {
-        show(place, position, faceUp(place, position), turnedTo);
-    }
-
-    /** Everybody sees the side that lies undermost, as when a packet is tipped up to show its face. */
-    public void showUnder(int place, int position) {
-        showUnder(place, position, Knower.EVERYBODY);
-    }
-
-    /** The same, turned to one {@link Knower} only. */
-    public void showUnder(int place, int position, int turnedTo) {
-        show(place, position, !faceUp(place, position), turnedTo);
-    }
-
-    private void show(int place, int position, boolean front, int turnedTo) {
-        if (turnedTo == Knower.PERFORMER) {
-            sees(card(place, position), front);
-        } else if (Knower.sees(turnedTo, Knower.PERFORMER)) {
-            livesToSee(card(place, position), front);
-        }
-        tell(place, card(place, position), front, turnedTo);
-    }
-
-    /** The performer sees what lies uppermost at a place of a pile. */
-    private void livesToSee(int place, int position) {
-        livesToSee(card(place, position), faceUp(place, position));
-    }
-
-    /** The performer sees a side, unless he looks away. */
-    private void livesToSee(int card, boolean front) {
-        if (!away) {
-            sees(card, front);
-        }
-    }
-
-    /** The performer sees a side: a face, by which he knows a card if its name is known to him; or a back, if it is a special one. */
-    private void sees(int card, boolean front) {
-        if (!lived.follows()) {
-            return;
-        }
-        if (kit.tells(card, front)) {
-            int mine = known.rolesOf(card);
-            lived.add(Long.MIN_VALUE | (mine & known.named()));
-            lived.face(mine);
-        } else {
-            boolean usual = kit.usualBack(card, front) && !kit.marked(card, Mark.DOTTED);
-            lived.add(usual ? NOTHING : kit.pack().card(card).side(front).hashCode() | 1L);
-        }
-    }
-
-    /** The performer looks for the faces that lie upwards in the open. */
-    public void lookForFaces() {
-        for (int place = 0; place < placeCount && lived.follows(); place++) {
-            for (int position = 1; position <= size(place) && open[place]; position++) {
-                if (faceUp(place, position)) {
-                    livesToSee(place, position);
-                }
-            }
-        }
-    }
-
-    /** The performer glances at the face of a pile in his hands. */
-    public void glance(int place) {
-        livesToSee(card(place, size(place)), !faceUp(place, size(place)));
-    }
-
-    /** The performer runs through the faces of a pile, held towards him: he sees where every card lies whose name he knows. */
-    public void runThrough(int place) {
-        for (int position = 1; position <= size(place); position++) {
-            sees(card(place, position), !faceUp(place, position));
-        }
-    }
-
-    /** Whether the performer looks away: he does not see what is done, but for what he steals a look at himself. */
-    public void looksAway(boolean now) {
-        away = now;
-    }
-
-    private void tell(int place, int card, boolean front, int turnedTo) {
-        if (watcher != null) {
-            watcher.shown(card, front, turnedTo);
-        }
-        if (turnedTo != Knower.PERFORMER) {
-            sights.shown(card, front);
-        }
-        sights.seen(place, card, front, turnedTo);
-    }
-
-    /** Everybody sees the uppermost sides of the top cards, from the lowest of them to the top one, as in a deal. */
-    public void showDealt(int place, int count) {
-        for (int position = count; position >= 1; position--) {
-            livesToSee(place, position);
-        }
-        if (watched()) {
-            for (int position = count; position >= 1; position--) {
-                tell(place, card(place, position), faceUp(place, position), Knower.EVERYBODY);
-            }
-        }
-    }
-
-    /** Everybody sees the uppermost sides of the top cards, which are spread as they lie. */
-    public void spread(int place, int count) {
-        for (int position = 1; position <= count; position++) {
-            livesToSee(place, position);
-        }
-        comeUp(place, count);
-    }
-
-    /** Somebody looks at a card that they hold, and nobody else does. */
-    public void looksAt(int knower, int card) {
-        if (watcher != null) {
-            watcher.alsoSeen(card, true, knower);
-        }
-        sights.seen(whereIs(card), card, true, Knower.ownLook(knower));
-    }
-
-    /** What was shown since the step began passes for a number of cards, whatever their real number is. */
-    public void passesFor(int place, int really, int seeming) {
-        passesFor(place, really, seeming, 0, 1);
-    }
-
-    /** The same, where one of the beats, from 1, carries the most cards as one. */
-    public void passesFor(int place, int really, int seeming, int thickest, int carries) {
-        if (watcher != null) {
-            watcher.passes(places.at(place), really, seeming, thickest, carries);
-        }
-    }
-
     // ---- what was seen and is believed ----------------------------------------------------------------------------
-
-    /** What a {@link Lookout} has made of the sights so far, by its number among them. */
-    public byte seen(int lookout) {
-        return sights.of(lookout);
-    }
-
-    /** Whether what lies uppermost there is seen by all. */
-    public boolean inTheOpen(int place) {
-        return open[place];
-    }
 
     /** For how many cards people take a pile. */
     public int believed(int place) {
@@ -1455,20 +951,5 @@ public final class Hands {
     /** People take a pile for so many cards, however many it has. */
     public void believe(int place, int cards) {
         state[excessAt + place] = (byte) (size(place) - cards);
-    }
-
-    /** How many sides were shown in this step to others than the performer alone. */
-    public int shownInStep() {
-        return sights.shownCount();
-    }
-
-    /** Whether each of them can be {@linkplain #shownInStep(int) asked for}: beyond a few hundred they are only counted. */
-    public boolean allShownKept() {
-        return sights.allKept();
-    }
-
-    /** A side that was shown in this step: the {@link Slot} of a card that lies with it upwards. */
-    public byte shownInStep(int index) {
-        return sights.shown(index);
     }
 }

@@ -247,7 +247,7 @@ final class Holds {
     }
 
     private void lost(Hold.Kind kind, int place, int depth) {
-        hands.lost(kind, place, depth);
+        hands.showing().lost(kind, place, depth);
     }
 
     private void loseFinger(int finger) {

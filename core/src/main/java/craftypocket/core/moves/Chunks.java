@@ -12,9 +12,9 @@ public final class Chunks {
     /** Shuffles the {@code count} cards below {@code depth} overhand, in chunks of stated sizes or of such as hands only hit roughly. */
     public static void shuffle(Hands hands, Values values, int place, ChunksSetting chunks, int depth, int count) {
         if (values.allExact(chunks)) {
-            hands.overhand(place, depth, count, values.chunks(chunks));
+            hands.shuffles().overhand(place, depth, count, values.chunks(chunks));
         } else {
-            hands.overhandRoughly(place, depth, count, values.chunks(chunks));
+            hands.shuffles().overhandRoughly(place, depth, count, values.chunks(chunks));
         }
     }
 

@@ -47,7 +47,7 @@ public final class Dealing {
             for (int position = 1; position <= count; position++) {
                 hands.lieFaceUp(to, position, true);
             }
-            hands.showDealt(to, count);
+            hands.showing().showDealt(to, count);
         }
     }
 }

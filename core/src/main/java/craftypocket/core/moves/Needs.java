@@ -120,7 +120,7 @@ public final class Needs {
     public static Need open(PlaceSetting part, Values values) {
         int place = values.of(part);
         return new Need(
-                hands -> hands.open(place),
+                hands -> hands.stowing().open(place),
                 values.placeLabel(part) + " is closed, or lies in something that is.",
                 OPEN_IT);
     }
@@ -129,7 +129,7 @@ public final class Needs {
     public static Need reachable(ThingSetting thing, Values values) {
         int what = values.of(thing);
         return new Need(
-                hands -> hands.open(hands.placeOfThing(what)),
+                hands -> hands.stowing().open(hands.stowing().placeOfThing(what)),
                 values.thingLabel(thing) + " lies in something that is closed.",
                 OPEN_IT);
     }
@@ -138,7 +138,7 @@ public final class Needs {
     public static Need reachable(RoleSetting role, Values values) {
         int card = values.of(role);
         return new Need(
-                hands -> hands.cardOf(card) < 0 || hands.open(hands.placeOf(hands.cardOf(card))),
+                hands -> hands.cardOf(card) < 0 || hands.stowing().open(hands.placeOf(hands.cardOf(card))),
                 values.roleLabel(role) + " lies in something that is closed.",
                 OPEN_IT);
     }

@@ -134,7 +134,7 @@ public final class Plan {
 
     /** The things that are used, and how large the cards are. */
     public Props props() {
-        return start.props();
+        return start.stowing().props();
     }
 
     public Cast cast() {

@@ -429,7 +429,7 @@ public final class PlanReader {
             }
         }
         beliefs.stream().filter(belief -> belief.after() < 0).forEach(belief -> belief.begins(hands));
-        hands.lookAround();
+        hands.showing().lookAround();
         return hands;
     }
 }

@@ -197,7 +197,7 @@ public final class PlannedStep {
      * @return whether it was done; otherwise nothing changed
      */
     public boolean perform(Hands hands) {
-        hands.atStep(index);
+        hands.showing().atStep(index);
         Values world = values.another();
         begin(hands, world);
         if (!choices.isEmpty() || !ready(hands, world)) {
@@ -219,7 +219,7 @@ public final class PlannedStep {
      */
     public boolean performEach(Hands before, Hands surface, Values world, int most, Predicate<Hands> visit) {
         surface.copyFrom(before);
-        surface.atStep(index);
+        surface.showing().atStep(index);
         if (!decide(surface)) {
             visit.test(surface);
             return true;
@@ -243,7 +243,7 @@ public final class PlannedStep {
             perform(surface, world);
             boolean more = visit.test(surface);
             surface.copyFrom(before);
-            surface.atStep(index);
+            surface.showing().atStep(index);
             return more ? Each.ON : Each.ENOUGH;
         }
         Choice choice = choices.get(number);
@@ -383,9 +383,9 @@ public final class PlannedStep {
             // At one, no card is dealt: that is heard.
             hands.lives(world.of(setting) > 1 ? 1 : 2);
         }
-        hands.looksAway(away);
+        hands.showing().looksAway(away);
         move.perform(hands, world);
-        hands.looksAway(false);
+        hands.showing().looksAway(false);
         hands.endStep();
         for (Belief belief : beliefs) {
             belief.begins(hands);

@@ -64,8 +64,13 @@ final class ThingReader {
     void lay(Hands hands) {
         for (int i = 0; i < laid.size(); i++) {
             int place = places.indexOf(Place.read(laid.get(i).place()).orElseThrow());
-            hands.putAt(i, place, Math.min(laid.get(i).above(), hands.size(place)));
-            hands.close(i, mouth(laid.get(i)).filter(SetUp.Mouth.CLOSED::equals).isPresent());
+            hands.stowing().putAt(i, place, Math.min(laid.get(i).above(), hands.size(place)));
+            hands.stowing()
+                    .close(
+                            i,
+                            mouth(laid.get(i))
+                                    .filter(SetUp.Mouth.CLOSED::equals)
+                                    .isPresent());
         }
     }
 

@@ -86,7 +86,7 @@ final class Fallen {
             return true;
         }
         hands.arrange(place, depth, block);
-        hands.fall(place, depth, law, times, hands.chance(shuffle));
+        hands.shuffles().fall(place, depth, law, times, hands.chance(shuffle));
         long places = 0;
         for (int i = 0; i < block.length; i++) {
             int at = noted[hands.card(place, depth + i + 1)];

@@ -287,10 +287,12 @@ final class ShuffleStep {
             after.copyFrom(before);
             caught = false;
             calls = 0;
-            after.mixedBy((place, depth, count, law, times) -> calls++ > 0 || caught(place, depth, count, law, times));
+            after.shuffles()
+                    .mixedBy((place, depth, count, law, times) ->
+                            calls++ > 0 || caught(place, depth, count, law, times));
             after.knownBy(survey.told());
             judge.perform(step, after);
-            after.mixedBy(null);
+            after.shuffles().mixedBy(null);
             apart &= caught || !waits || rough.isEmpty();
             if (apart) {
                 int node = caught ? group(state, chosen, 0, nodes[0]) : end(nodes[0]);
@@ -920,7 +922,7 @@ final class ShuffleStep {
         after.copyFrom(before);
         caught = false;
         calls = 0;
-        after.mixedBy((place, depth, count, law, times) -> {
+        after.shuffles().mixedBy((place, depth, count, law, times) -> {
             int call = calls++;
             if (call == group.call) {
                 // What chunks leave over is as it is here: only their number tells what that is.
@@ -940,7 +942,7 @@ final class ShuffleStep {
         });
         after.knownBy(survey.told());
         judge.perform(step, after);
-        after.mixedBy(null);
+        after.shuffles().mixedBy(null);
         return caught ? group(group.state, group.chosen, group.call + 1, on) : end(on);
     }
 

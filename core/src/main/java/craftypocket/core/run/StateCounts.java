@@ -568,9 +568,9 @@ final class StateCounts {
             judge.values(step).set(choices[chance].setting(), 0, shuffle);
             next.copyFrom(hands);
             next.knownBy(survey.told());
-            next.mixedBy(fallen.over(next));
+            next.shuffles().mixedBy(fallen.over(next));
             judge.perform(step, next);
-            next.mixedBy(null);
+            next.shuffles().mixedBy(null);
             int reached = survey.find(next, step);
             if (reached >= 0 && wanted.test(reached)) {
                 numbers[survey.firstChoice(step) + chance] = shuffle;

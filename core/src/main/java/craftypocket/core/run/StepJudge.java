@@ -128,9 +128,9 @@ final class StepJudge {
     private void setUp(Hands hands) {
         if (choices(-1).length > 0 || order != null) {
             arrangement.lay(hands, values(-1), order);
-            hands.lookAround();
+            hands.showing().lookAround();
         }
-        hands.feel();
+        hands.showing().feel();
         judge(-1, Condition.Kind.CLAIM, hands);
     }
 
@@ -140,7 +140,7 @@ final class StepJudge {
             setUp(hands);
             return;
         }
-        hands.atStep(step);
+        hands.showing().atStep(step);
         PlannedStep planned = steps[step];
         hands.forgetAsked();
         boolean applies = planned.decide(hands);

@@ -86,7 +86,7 @@ public final class Tracer {
             readOpenNames |= plan.arrangement().anyCard(card);
             return reading.of(plan.pack().card(card).front());
         });
-        hands.watchedBy(new Watcher() {
+        hands.showing().watchedBy(new Watcher() {
             @Override
             public void shown(int card, boolean front, int turnedTo) {
                 shown.add(new Trace.Shown(card, front, turnedTo));
@@ -139,7 +139,7 @@ public final class Tracer {
     public static Hands surface(Plan plan, World world) {
         Tracer tracer = traced(plan, world);
         tracer.run();
-        tracer.hands.watchedBy(null);
+        tracer.hands.showing().watchedBy(null);
         return tracer.hands;
     }
 
@@ -152,9 +152,9 @@ public final class Tracer {
 
     private Trace run() {
         List<Snapshot> snapshots = new ArrayList<>();
-        hands.atStep(-1);
-        hands.lookAround();
-        hands.feel();
+        hands.showing().atStep(-1);
+        hands.showing().lookAround();
+        hands.showing().feel();
         snapshots.add(snapshot(-1, Trace.Said.SET_UP, false, Optional.empty(), setUpChoices()));
         judge(-1, Condition.Kind.CLAIM);
         for (int index = 0; index < plan.steps().size(); index++) {
@@ -177,7 +177,7 @@ public final class Tracer {
 
     private Snapshot step(int index) {
         PlannedStep step = plan.steps().get(index);
-        hands.atStep(index);
+        hands.showing().atStep(index);
         shown.clear();
         inView = inView();
         alsoSeen.clear();
@@ -261,7 +261,8 @@ public final class Tracer {
         }
         for (int place = 0; place < hands.placeCount(); place++) {
             int taken = hands.believed(place);
-            if ((spokenOf[place] != null || taken != hands.size(place)) && hands.inTheOpen(place)) {
+            if ((spokenOf[place] != null || taken != hands.size(place))
+                    && hands.showing().inTheOpen(place)) {
                 String label = hands.places().at(place).label();
                 states.add(new Trace.BeliefState(
                         spokenOf[place] == null ? "" : spokenOf[place],

@@ -67,7 +67,7 @@ public final class Walk {
      * @return whether it could be done; otherwise nothing changed
      */
     public boolean perform(int step, Values numbers, Hands hands) {
-        hands.atStep(step);
+        hands.showing().atStep(step);
         PlannedStep planned = plan.steps().get(step);
         if (!planned.applies(hands)) {
             return true;
@@ -111,7 +111,7 @@ public final class Walk {
     /** The numbers of a step with a change, where it can be done with them. */
     private Optional<Values> otherwise(int step, Hands hands, Consumer<Values> change) {
         PlannedStep planned = plan.steps().get(step);
-        hands.atStep(step);
+        hands.showing().atStep(step);
         if (!planned.applies(hands)) {
             return Optional.empty();
         }

@@ -35,10 +35,10 @@ class HandsShufflesTest {
         for (int number = 1; number <= 200; number++) {
             Hands hands = deck(cards);
             Chance draws = hands.chance(number);
-            hands.riffle(0, 1, draws);
-            hands.riffleAt(0, 0, cards, cards / 2, draws);
-            hands.overhandByChance(0, Math.min(5, cards), 1, draws);
-            hands.wash(0, draws);
+            hands.shuffles().riffle(0, 1, draws);
+            hands.shuffles().riffleAt(0, 0, cards, cards / 2, draws);
+            hands.shuffles().overhandByChance(0, Math.min(5, cards), 1, draws);
+            hands.shuffles().wash(0, draws);
 
             assertThat(order(hands))
                     .as("shuffle %d", number)
@@ -54,7 +54,7 @@ class HandsShufflesTest {
     void a_riffle_with_a_set_cut_keeps_both_packets_in_order() {
         for (int number = 1; number <= 300; number++) {
             Hands hands = deck(20);
-            hands.riffleAt(0, 2, 16, 5, hands.chance(number));
+            hands.shuffles().riffleAt(0, 2, 16, 5, hands.chance(number));
             List<Integer> order = order(hands);
 
             assertThat(order.subList(0, 2)).containsExactly(0, 1);
@@ -70,7 +70,7 @@ class HandsShufflesTest {
         Map<List<Integer>, Integer> counts = new HashMap<>();
         for (int number = 1; number <= 12_000; number++) {
             Hands hands = deck(4);
-            hands.riffleAt(0, 0, 4, 2, hands.chance(number));
+            hands.shuffles().riffleAt(0, 0, 4, 2, hands.chance(number));
             counts.merge(order(hands), 1, Integer::sum);
         }
 
@@ -86,7 +86,7 @@ class HandsShufflesTest {
         int samples = 32_000;
         for (int number = 1; number <= samples; number++) {
             Hands hands = deck(3);
-            hands.riffle(0, 1, hands.chance(number));
+            hands.shuffles().riffle(0, 1, hands.chance(number));
             counts.merge(order(hands), 1, Integer::sum);
         }
         // Of eight equally likely ways four leave the order; each of the four others comes once.
@@ -104,7 +104,7 @@ class HandsShufflesTest {
         long[] gaps = new long[9];
         for (int number = 1; number <= 9_000; number++) {
             Hands hands = deck(10);
-            hands.overhandByChance(0, 3, 1, hands.chance(number));
+            hands.shuffles().overhandByChance(0, 3, 1, hands.chance(number));
             List<Integer> order = order(hands);
             for (int gap = 0; gap < 9; gap++) {
                 boolean together = order.indexOf(gap + 1) == order.indexOf(gap) + 1;

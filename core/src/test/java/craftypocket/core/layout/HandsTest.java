@@ -44,10 +44,10 @@ class HandsTest {
         Hands hands = deck(52);
         int[] singles = IntStream.range(0, 52).map(i -> 1).toArray();
 
-        hands.overhand(0, 0, 52, singles);
+        hands.shuffles().overhand(0, 0, 52, singles);
         assertThat(at(hands, 0))
                 .isEqualTo(IntStream.range(0, 52).mapToObj(i -> 51 - i).toList());
-        hands.overhand(0, 0, 52, singles);
+        hands.shuffles().overhand(0, 0, 52, singles);
         assertThat(at(hands, 0)).isEqualTo(IntStream.range(0, 52).boxed().toList());
     }
 
@@ -112,7 +112,7 @@ class HandsTest {
     void a_break_is_lost_by_what_does_not_use_it_and_a_bend_stays() {
         Hands hands = deck(10);
         List<Hold> lost = new ArrayList<>();
-        hands.watchedBy(new Watcher() {
+        hands.showing().watchedBy(new Watcher() {
             @Override
             public void shown(int card, boolean front, int turnedTo) {}
 

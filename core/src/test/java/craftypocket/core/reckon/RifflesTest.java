@@ -76,7 +76,7 @@ class RifflesTest {
             hands.copyFrom(start);
             Chance draws = hands.chance(number);
             for (int i = 0; i < riffles; i++) {
-                hands.riffle(0, 1, draws);
+                hands.shuffles().riffle(0, 1, draws);
             }
             observed[risingSequences(hands, cards) - 1]++;
         }
@@ -111,7 +111,7 @@ class RifflesTest {
             hands.lay(0, card, false);
         }
         for (int number = 1; number <= 40_000; number++) {
-            hands.wash(0, hands.chance(number));
+            hands.shuffles().wash(0, hands.chance(number));
             top[hands.card(0, 1)]++;
         }
 

@@ -93,7 +93,7 @@ final class Alike {
             Hands laid = walk.freshHands();
             Hands hands = laid.living(true);
             hands.copyFrom(laid);
-            hands.feel();
+            hands.showing().feel();
             worlds.add(hands);
             Hands other = hands.another();
             other.copyFrom(hands);
@@ -139,7 +139,7 @@ final class Alike {
 
     private void perform(int index, Hands hands, Values numbers) {
         PlannedStep step = plan.steps().get(index);
-        hands.atStep(index);
+        hands.showing().atStep(index);
         boolean applies = step.decide(hands);
         Values values = numbers.another();
         if (applies && step.ready(hands, values)) {
@@ -159,7 +159,7 @@ final class Alike {
         Hands laid = walk.freshHands();
         Hands hands = laid.living(true);
         hands.copyFrom(laid);
-        hands.feel();
+        hands.showing().feel();
         for (int before = 0; before < step; before++) {
             perform(before, hands, walk.values(before));
         }

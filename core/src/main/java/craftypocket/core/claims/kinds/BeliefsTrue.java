@@ -29,7 +29,7 @@ public final class BeliefsTrue extends ClaimKind {
 
     private static boolean sizesAgree(Hands hands) {
         for (int place = 0; place < hands.placeCount(); place++) {
-            if (hands.believed(place) != hands.size(place) && hands.inTheOpen(place)) {
+            if (hands.believed(place) != hands.size(place) && hands.showing().inTheOpen(place)) {
                 return false;
             }
         }

@@ -15,15 +15,15 @@ public final class NoFaceTwice extends ClaimKind {
 
     @Override
     protected Check check(Values values) {
-        return hands -> hands.allShownKept() && once(hands);
+        return hands -> hands.showing().allShownKept() && once(hands);
     }
 
     private static boolean once(Hands hands) {
-        int shown = hands.shownInStep();
+        int shown = hands.showing().shownInStep();
         for (int first = 0; first < shown; first++) {
-            byte slot = hands.shownInStep(first);
+            byte slot = hands.showing().shownInStep(first);
             for (int again = first + 1; again < shown; again++) {
-                if (hands.shownInStep(again) == slot && givesAway(hands, slot)) {
+                if (hands.showing().shownInStep(again) == slot && givesAway(hands, slot)) {
                     return false;
                 }
             }
@@ -33,8 +33,8 @@ public final class NoFaceTwice extends ClaimKind {
 
     /** Whether the side is a face, and no other card that was shown has it too. */
     private static boolean givesAway(Hands hands, byte slot) {
-        for (int i = 0; i < hands.shownInStep(); i++) {
-            byte other = hands.shownInStep(i);
+        for (int i = 0; i < hands.showing().shownInStep(); i++) {
+            byte other = hands.showing().shownInStep(i);
             if (Slot.card(other) != Slot.card(slot) && hands.alike(slot, other)) {
                 return false;
             }

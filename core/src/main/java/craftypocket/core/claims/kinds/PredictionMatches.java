@@ -21,6 +21,6 @@ public final class PredictionMatches extends ClaimKind {
     protected Check check(Values values) {
         int on = values.of(thing);
         int of = values.of(role);
-        return hands -> hands.cardOf(of) >= 0 && hands.isWritten(on, hands.cardOf(of));
+        return hands -> hands.cardOf(of) >= 0 && hands.stowing().isWritten(on, hands.cardOf(of));
     }
 }

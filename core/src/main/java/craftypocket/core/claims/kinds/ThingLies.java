@@ -21,6 +21,6 @@ public final class ThingLies extends ClaimKind {
     protected Check check(Values values) {
         int what = values.of(thing);
         int at = values.of(place);
-        return hands -> hands.placeOfThing(what) == at;
+        return hands -> hands.stowing().placeOfThing(what) == at;
     }
 }

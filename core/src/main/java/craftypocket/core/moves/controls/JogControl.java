@@ -106,7 +106,7 @@ final class JogControl extends Move {
             overTheJog(hands, values);
             hands.bring(values.of(role), place, rest);
             Chunks.shuffle(hands, values, place, over, 0, rest - 1);
-            hands.overhand(place, 0, hands.size(place), Chunks.withMore(values.chunks(back), off + 1));
+            hands.shuffles().overhand(place, 0, hands.size(place), Chunks.withMore(values.chunks(back), off + 1));
         }));
     }
 }

@@ -79,13 +79,13 @@ final class AddOn extends Move {
         int deck = values.of(pile);
         int cards = hands.size(place);
         int load = hands.useBreak(deck);
-        hands.passesFor(place, cards + load, cards);
+        hands.showing().passesFor(place, cards + load, cards);
         // The load rests in the packet's place, under the packet.
         hands.transfer(deck, 0, load, place, cards);
         for (int turned = 1; turned < cards; turned++) {
             turnOnto(hands, place, deck);
         }
-        hands.showTop(place, 1);
+        hands.showing().showTop(place, 1);
         hands.turn(place, 1, 1);
         hands.transfer(place, 0, 1 + load, deck, 0);
         seenTurned(hands, deck);
@@ -94,12 +94,12 @@ final class AddOn extends Move {
     /** A card that lay face down lands face up, and is seen. */
     private static void seenTurned(Hands hands, int deck) {
         if (hands.faceUp(deck, 1)) {
-            hands.showTop(deck, 1);
+            hands.showing().showTop(deck, 1);
         }
     }
 
     private static void turnOnto(Hands hands, int place, int deck) {
-        hands.showTop(place, 1);
+        hands.showing().showTop(place, 1);
         hands.turn(place, 1, 1);
         hands.single(place, 0, deck, 0);
         seenTurned(hands, deck);

@@ -201,13 +201,13 @@ final class BeatCount extends Move {
                 hands.transfer(place, taken, taking, place, into);
                 giving += taking;
             }
-            hands.showTop(place, 1);
+            hands.showing().showTop(place, 1);
         }
         if (giving > 0 && values.of(rest) == TURNED) {
             hands.turn(place, cards - giving + 1, cards);
         }
         int seeming = values.beats(beats).length;
-        hands.passesFor(place, cards, seeming, thickest, most);
+        hands.showing().passesFor(place, cards, seeming, thickest, most);
         if (values.of(into) != Cast.NOBODY && values.of(into) != place) {
             int believed = hands.believed(values.of(into)) + seeming;
             hands.transfer(place, 0, cards - giving, values.of(into), 0);

@@ -72,8 +72,8 @@ final class FeedSandwich extends Move {
         int depth = hands.useBreak(place);
         hands.lieFaceUp(place, depth + 1, true);
         hands.lieFaceUp(place, depth + 2, true);
-        hands.showTop(place, depth + 1);
-        hands.showTop(place, depth + 2);
+        hands.showing().showTop(place, depth + 1);
+        hands.showing().showTop(place, depth + 2);
         hands.single(place, depth, place, depth - 1);
     }
 }

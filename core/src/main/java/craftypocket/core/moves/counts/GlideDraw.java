@@ -62,7 +62,7 @@ final class GlideDraw extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
-        hands.showUnder(place, hands.size(place));
+        hands.showing().showUnder(place, hands.size(place));
         hands.single(place, hands.size(place) - 2, values.of(to), 0);
     }
 
@@ -70,7 +70,7 @@ final class GlideDraw extends Move {
     public List<Mishap> mishaps() {
         return List.of(new Mishap("the bottom card was not drawn back", (hands, values) -> {
             int place = values.of(pile);
-            hands.showUnder(place, hands.size(place));
+            hands.showing().showUnder(place, hands.size(place));
             hands.single(place, hands.size(place) - 1, values.of(to), 0);
         }));
     }

@@ -68,7 +68,7 @@ final class MultipleLift extends Move {
             // They are lifted at the break, which is used up by it.
             hands.useBreak(place);
         }
-        hands.showUnder(place, cards, values.of(whom));
+        hands.showing().showUnder(place, cards, values.of(whom));
         if (values.of(then) != SHOW) {
             if (values.of(then) == UNLOAD) {
                 hands.single(place, 0, values.of(to), 0);
@@ -83,6 +83,6 @@ final class MultipleLift extends Move {
                 hands.believe(values.of(to), aside);
             }
         }
-        hands.passesFor(place, cards, 1);
+        hands.showing().passesFor(place, cards, 1);
     }
 }

@@ -75,17 +75,17 @@ final class ShowSides extends Move {
         for (int position = values.of(first); position < values.of(first) + values.of(count); position++) {
             boolean faceUp = hands.faceUp(place, position);
             if (byRule ? tells(words, word, faceUp, "upper") : values.of(side) != UNDER) {
-                hands.showTop(place, position, values.of(whom));
+                hands.showing().showTop(place, position, values.of(whom));
             }
             if (byRule ? tells(words, word, !faceUp, "under") : values.of(side) != UPPER) {
-                hands.showUnder(place, position, values.of(whom));
+                hands.showing().showUnder(place, position, values.of(whom));
             }
             int gap = words.indexOf(' ', word);
             word = gap < 0 ? word : gap + 1;
         }
         // A packet of which fewer are seen holds some of them squared as one.
         boolean packet = values.placeKind(pile) != Place.Kind.DECK;
-        hands.passesFor(place, packet ? hands.size(place) : values.of(count), values.of(count));
+        hands.showing().passesFor(place, packet ? hands.size(place) : values.of(count), values.of(count));
         if (values.of(count) == hands.size(place)) {
             // Spread in the open they can be counted.
             hands.believe(place, values.of(count));

@@ -56,6 +56,6 @@ final class VisibleChange extends Move {
         int place = values.of(pile);
         hands.single(place, 0, place, values.of(how) == UNDER ? hands.size(place) - 1 : 1);
         hands.lieFaceUp(place, 1, true);
-        hands.showTop(place, 1);
+        hands.showing().showTop(place, 1);
     }
 }

@@ -40,6 +40,6 @@ final class WristTurn extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         hands.turn(values.of(pile), 1, hands.size(values.of(pile)));
-        hands.showTop(values.of(pile), 1);
+        hands.showing().showTop(values.of(pile), 1);
     }
 }

@@ -46,8 +46,8 @@ final class CutToKey extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         int at = hands.positionIn(place, hands.cardOf(values.of(key)));
-        hands.runThrough(place);
-        hands.glimpse(place, at);
+        hands.showing().runThrough(place);
+        hands.showing().glimpse(place, at);
         hands.cut(place, values.of(end) == BOTTOM ? at : at - 1);
     }
 }

@@ -58,7 +58,7 @@ public final class Forces {
             if (forced) {
                 hands.learnName(values.ownerKnower(role), values.of(role));
             } else {
-                hands.looksAt(values.ownerKnower(role), card);
+                hands.showing().looksAt(values.ownerKnower(role), card);
             }
         } else {
             show(hands, values, role, place, position);
@@ -68,7 +68,7 @@ public final class Forces {
     /** The face of the card at a position is shown where it lies. */
     static void show(Hands hands, Values values, RoleSetting role, int place, int position) {
         boolean forced = hands.card(place, position) == hands.cardOf(values.of(role));
-        hands.showUnder(place, position);
+        hands.showing().showUnder(place, position);
         if (forced && values.owned(role)) {
             hands.learnName(values.ownerKnower(role), values.of(role));
         }

@@ -75,7 +75,9 @@ final class Glimpse extends Move {
             hands.choose(role, card);
         }
         // From below, what is seen is a face only when the card lies face down.
-        boolean face = values.of(where) == TOP ? hands.glimpse(place, position) : hands.glimpseUnder(place, position);
+        boolean face = values.of(where) == TOP
+                ? hands.showing().glimpse(place, position)
+                : hands.showing().glimpseUnder(place, position);
         if (role != Cast.NOBODY && face) {
             hands.takeFor(role, card);
             hands.knowsNames(becomes ? 1 << role : 0);

@@ -52,8 +52,8 @@ final class LookByKey extends Move {
         int place = values.of(pile);
         int beacon = values.of(key);
         int selection = values.of(role);
-        hands.runThrough(place);
-        hands.glimpse(place, hands.positionIn(place, hands.cardOf(beacon)));
+        hands.showing().runThrough(place);
+        hands.showing().glimpse(place, hands.positionIn(place, hands.cardOf(beacon)));
         int at = hands.positionIn(place, hands.cardOf(beacon));
         int size = hands.size(place);
         int beside = 1 + Math.floorMod(above(values) ? at - 2 : at, size);

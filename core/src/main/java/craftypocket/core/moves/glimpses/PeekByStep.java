@@ -52,6 +52,6 @@ final class PeekByStep extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.glimpseUnder(values.of(pile), hands.useBreak(values.of(pile)));
+        hands.showing().glimpseUnder(values.of(pile), hands.useBreak(values.of(pile)));
     }
 }

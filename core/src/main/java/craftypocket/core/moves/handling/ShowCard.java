@@ -44,9 +44,9 @@ final class ShowCard extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         if (values.of(side) == UNDER) {
-            hands.showUnder(values.of(pile), values.of(at), values.of(whom));
+            hands.showing().showUnder(values.of(pile), values.of(at), values.of(whom));
         } else {
-            hands.showTop(values.of(pile), values.of(at), values.of(whom));
+            hands.showing().showTop(values.of(pile), values.of(at), values.of(whom));
         }
     }
 }

@@ -64,10 +64,10 @@ final class TakeIndifferent extends Move {
         if (values.of(how) == OUT) {
             hands.lieFaceUp(place, position, true);
             hands.single(place, position - 1, values.of(to), 0);
-            hands.showTop(values.of(to), 1);
+            hands.showing().showTop(values.of(to), 1);
         } else {
             hands.hold(place, Hold.Kind.OUT_JOG, position - 1);
-            hands.showTop(place, position);
+            hands.showing().showTop(place, position);
         }
     }
 }

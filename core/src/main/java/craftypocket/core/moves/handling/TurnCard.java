@@ -42,7 +42,7 @@ final class TurnCard extends Move {
     public void perform(Hands hands, Values values) {
         hands.turnCard(values.of(pile), values.of(at));
         if (values.of(seen) == YES) {
-            hands.showTop(values.of(pile), values.of(at));
+            hands.showing().showTop(values.of(pile), values.of(at));
         }
     }
 }

@@ -36,6 +36,6 @@ final class TurnTop extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         hands.turn(values.of(pile), 1, values.of(count));
-        hands.showTop(values.of(pile), 1);
+        hands.showing().showTop(values.of(pile), 1);
     }
 }

@@ -62,6 +62,6 @@ final class TakeOut extends Move {
         int believed = hands.believed(values.of(to)) + cards;
         hands.transfer(place, depth, cards, values.of(to), 0);
         hands.believe(values.of(to), believed);
-        hands.showDealt(values.of(to), cards);
+        hands.showing().showDealt(values.of(to), cards);
     }
 }

@@ -49,7 +49,7 @@ final class CountTo extends Move {
     public void perform(Hands hands, Values values) {
         hands.deal(values.of(pile), values.of(number), values.of(to));
         hands.lieFaceUp(values.of(to), 1, true);
-        hands.showTop(values.of(to), 1);
+        hands.showing().showTop(values.of(to), 1);
     }
 
     @Override

@@ -88,9 +88,9 @@ final class DoubleSpellCut extends Move {
         int face = hands.card(place, hands.size(place));
         int at = hands.size(place) - selectionLetters(hands, values);
         int letters = total(hands, values);
-        hands.glimpse(place, hands.size(place));
+        hands.showing().glimpse(place, hands.size(place));
         hands.choose(values.of(first), hands.card(place, at));
-        hands.glimpse(place, at);
+        hands.showing().glimpse(place, at);
         hands.takeFor(values.of(first), hands.card(place, at));
         hands.takeFor(values.of(role), face);
         hands.cut(place, hands.size(place) - letters);

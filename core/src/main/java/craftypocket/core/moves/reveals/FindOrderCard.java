@@ -55,8 +55,8 @@ final class FindOrderCard extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
-        hands.runThrough(place);
-        hands.glimpse(place, hands.positionIn(place, hands.cardOf(values.of(key))));
+        hands.showing().runThrough(place);
+        hands.showing().glimpse(place, hands.positionIn(place, hands.cardOf(values.of(key))));
         // Right or wrong, this is the card that is taken for it.
         hands.takeNextOfOrder(values.of(key), values.of(slug), values.of(role));
     }

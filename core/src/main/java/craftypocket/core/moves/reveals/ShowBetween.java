@@ -69,7 +69,7 @@ final class ShowBetween extends Move {
         int position = hands.positionIn(place, hands.cardOf(values.of(role)));
         hands.lieFaceUp(place, position, true);
         for (int shown = position - 1; shown <= position + 1; shown++) {
-            hands.showTop(place, shown);
+            hands.showing().showTop(place, shown);
         }
     }
 }

@@ -59,8 +59,8 @@ final class SpellFindCut extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         int at = hands.positionIn(place, hands.cardOf(values.of(role)));
-        hands.runThrough(place);
-        hands.glimpse(place, at);
+        hands.showing().runThrough(place);
+        hands.showing().glimpse(place, at);
         int depth = Math.floorMod(at - Reveals.letters(hands, role, language, values), hands.size(place));
         if (depth > 0) {
             hands.cut(place, depth);

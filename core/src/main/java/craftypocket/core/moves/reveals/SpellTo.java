@@ -66,7 +66,7 @@ final class SpellTo extends Move {
     public void perform(Hands hands, Values values) {
         hands.deal(values.of(pile), letters(hands, values), values.of(to));
         hands.lieFaceUp(values.of(to), 1, true);
-        hands.showTop(values.of(to), 1);
+        hands.showing().showTop(values.of(to), 1);
     }
 
     @Override

@@ -64,11 +64,11 @@ final class TakeFound extends Move {
         int place = values.of(pile);
         int card = values.of(role);
         int position = hands.positionIn(place, hands.cardOf(card));
-        hands.runThrough(place);
-        hands.glimpse(place, position);
+        hands.showing().runThrough(place);
+        hands.showing().glimpse(place, position);
         hands.lieFaceUp(place, position, false);
         for (int other = values.numberOf(candidates); other > 0; other--) {
-            hands.glimpse(place, position + 1);
+            hands.showing().glimpse(place, position + 1);
             hands.lieFaceUp(place, position + 1, false);
             hands.single(place, position, values.of(aside), 0);
         }

@@ -44,7 +44,7 @@ final class TopCardTurn extends Move {
     @Override
     public void perform(Hands hands, Values values) {
         hands.lieFaceUp(values.of(pile), 1, true);
-        hands.showTop(values.of(pile), 1);
+        hands.showing().showTop(values.of(pile), 1);
     }
 
     @Override

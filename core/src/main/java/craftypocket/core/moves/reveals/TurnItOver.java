@@ -44,6 +44,6 @@ final class TurnItOver extends Move {
         int place = hands.placeOf(card);
         int position = hands.positionIn(place, card);
         hands.turnCard(place, position);
-        hands.showTop(place, position);
+        hands.showing().showTop(place, position);
     }
 }

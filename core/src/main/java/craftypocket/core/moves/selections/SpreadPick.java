@@ -66,7 +66,7 @@ final class SpreadPick extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.spread(values.of(pile), hands.size(values.of(pile)));
+        hands.showing().spread(values.of(pile), hands.size(values.of(pile)));
         int chosen = values.of(role);
         hands.choose(chosen, hands.card(values.of(pile), values.of(at)));
         hands.single(values.of(pile), values.of(at) - 1, values.ownerPlace(role), 0);

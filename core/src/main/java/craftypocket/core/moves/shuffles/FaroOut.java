@@ -43,6 +43,6 @@ final class FaroOut extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         int kept = values.of(stock);
-        hands.weave(place, kept, (hands.size(place) - kept) / 2, false);
+        hands.shuffles().weave(place, kept, (hands.size(place) - kept) / 2, false);
     }
 }

@@ -55,9 +55,9 @@ final class Hindu extends Move {
         int place = values.of(pile);
         int size = hands.size(place);
         if (values.of(face) == THEM) {
-            hands.showUnder(place, size);
+            hands.showing().showUnder(place, size);
         } else if (values.of(face) != NOT_SHOWN) {
-            hands.glimpseUnder(place, size);
+            hands.showing().glimpseUnder(place, size);
         }
         Chunks.shuffle(hands, values, place, chunks, 0, size);
     }

@@ -75,7 +75,8 @@ final class JogKeepStock extends Move {
         return List.of(new Mishap("the stock was not kept, it became a plain shuffle", (hands, values) -> {
             shuffleOntoTheJog(hands, values);
             int place = values.of(pile);
-            hands.overhand(place, 0, hands.size(place), Chunks.withMore(values.chunks(again), values.of(stock)));
+            hands.shuffles()
+                    .overhand(place, 0, hands.size(place), Chunks.withMore(values.chunks(again), values.of(stock)));
         }));
     }
 }

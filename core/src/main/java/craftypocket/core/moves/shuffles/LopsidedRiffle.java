@@ -47,9 +47,9 @@ final class LopsidedRiffle extends Move {
     public void perform(Hands hands, Values values) {
         int place = values.of(pile);
         if (values.of(square) == YOU) {
-            hands.interlace(place, values.of(cut), hands.chance(values.of(shuffle)));
+            hands.shuffles().interlace(place, values.of(cut), hands.chance(values.of(shuffle)));
         } else {
-            hands.riffleAt(place, 0, hands.size(place), values.of(cut), hands.chance(values.of(shuffle)));
+            hands.shuffles().riffleAt(place, 0, hands.size(place), values.of(cut), hands.chance(values.of(shuffle)));
         }
     }
 }

@@ -51,7 +51,7 @@ final class Messy extends Move {
         for (int block = 1; block < sizes.length; block += 2) {
             turned += sizes[block];
         }
-        hands.messily(place, sizes, !values.allExact(blocks));
+        hands.shuffles().messily(place, sizes, !values.allExact(blocks));
         hands.single(place, hands.size(place) - 1, place, 0);
         if (hands.depthOf(place, Hold.Kind.BEND) < 0) {
             // Where the halves meet back to back, a bent deck opens by itself; with another, the hand keeps a break

@@ -57,7 +57,7 @@ final class MilkKeep extends Move {
             int place = values.of(pile);
             int drawn = values.of(count);
             hands.cut(place, drawn);
-            hands.overhand(place, 0, hands.size(place) - drawn, Chunks.withMore(values.chunks(chunks), 1));
+            hands.shuffles().overhand(place, 0, hands.size(place) - drawn, Chunks.withMore(values.chunks(chunks), 1));
         }));
     }
 }

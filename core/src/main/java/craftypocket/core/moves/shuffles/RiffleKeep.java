@@ -56,7 +56,7 @@ final class RiffleKeep extends Move {
         int place = values.of(pile);
         int kept = values.of(top);
         int mixed = hands.size(place) - kept - values.of(bottom);
-        hands.riffleAt(place, kept, mixed, values.of(cut) - kept, hands.chance(values.of(shuffle)));
+        hands.shuffles().riffleAt(place, kept, mixed, values.of(cut) - kept, hands.chance(values.of(shuffle)));
         if (values.of(left) == BENT) {
             hands.hold(place, Hold.Kind.BEND, hands.size(place));
         }

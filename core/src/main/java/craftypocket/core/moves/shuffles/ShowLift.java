@@ -68,7 +68,7 @@ final class ShowLift extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.showUnder(values.of(pile), values.of(at));
-        hands.showTop(values.of(pile), values.of(at) + 1);
+        hands.showing().showUnder(values.of(pile), values.of(at));
+        hands.showing().showTop(values.of(pile), values.of(at) + 1);
     }
 }

@@ -75,7 +75,7 @@ final class ShowMixture extends Move {
     }
 
     private static void show(Hands hands, int place, int depth) {
-        hands.showUnder(place, depth);
-        hands.showTop(place, depth + 1);
+        hands.showing().showUnder(place, depth);
+        hands.showing().showTop(place, depth + 1);
     }
 }

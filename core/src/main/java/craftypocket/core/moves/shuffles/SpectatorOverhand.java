@@ -54,6 +54,8 @@ final class SpectatorOverhand extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.overhandByChance(values.of(pile), values.of(chunks), values.of(times), hands.chance(values.of(shuffle)));
+        hands.shuffles()
+                .overhandByChance(
+                        values.of(pile), values.of(chunks), values.of(times), hands.chance(values.of(shuffle)));
     }
 }

@@ -49,6 +49,6 @@ final class SpectatorRiffle extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.riffle(values.of(pile), values.of(times), hands.chance(values.of(shuffle)));
+        hands.shuffles().riffle(values.of(pile), values.of(times), hands.chance(values.of(shuffle)));
     }
 }

@@ -41,6 +41,6 @@ final class Wash extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.wash(values.of(pile), hands.chance(values.of(shuffle)));
+        hands.shuffles().wash(values.of(pile), hands.chance(values.of(shuffle)));
     }
 }

@@ -41,6 +41,6 @@ final class WeavePacket extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.weave(values.of(pile), 0, values.of(cut), values.of(top) == SECOND);
+        hands.shuffles().weave(values.of(pile), 0, values.of(cut), values.of(top) == SECOND);
     }
 }

@@ -20,7 +20,7 @@ final class InThing {
         int other = values.of(behind);
         int place = values.of(part);
         return new Need(
-                hands -> other >= 0 && hands.placeOfThing(other) == place,
+                hands -> other >= 0 && hands.stowing().placeOfThing(other) == place,
                 other < 0
                         ? "Nothing is named behind which it goes."
                         : values.thingLabel(behind) + " does not lie in " + values.placeLabel(part) + ".",

@@ -50,6 +50,6 @@ final class OpenThing extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.close(values.of(thing), values.of(how) != OPEN);
+        hands.stowing().close(values.of(thing), values.of(how) != OPEN);
     }
 }

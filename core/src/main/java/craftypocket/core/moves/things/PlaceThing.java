@@ -45,7 +45,7 @@ final class PlaceThing extends Move {
         int place = values.of(to);
         List<Need> needs = new ArrayList<>();
         needs.add(new Need(
-                hands -> !hands.within(place, what),
+                hands -> !hands.stowing().within(place, what),
                 values.thingLabel(thing) + " cannot go inside itself.",
                 "Put it somewhere else, or take out what it should go into."));
         needs.add(Needs.reachable(thing, values));
@@ -64,11 +64,11 @@ final class PlaceThing extends Move {
     public void perform(Hands hands, Values values) {
         int what = values.of(thing);
         if (values.of(where) == InThing.FRONT) {
-            hands.putInFront(what, values.of(to));
+            hands.stowing().putInFront(what, values.of(to));
         } else if (values.of(where) == InThing.BACK) {
-            hands.putAtBack(what, values.of(to));
+            hands.stowing().putAtBack(what, values.of(to));
         } else {
-            hands.putBehind(what, values.of(behind));
+            hands.stowing().putBehind(what, values.of(behind));
         }
     }
 

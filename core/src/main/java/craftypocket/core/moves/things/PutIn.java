@@ -99,9 +99,9 @@ final class PutIn extends Move {
         }
         int part = values.of(into);
         if (values.of(where) == InThing.FRONT) {
-            hands.slipInFront(place, depth, cards, part);
+            hands.stowing().slipInFront(place, depth, cards, part);
         } else if (values.of(where) == InThing.BEHIND) {
-            hands.slipBehind(place, depth, cards, values.of(behind));
+            hands.stowing().slipBehind(place, depth, cards, values.of(behind));
         } else {
             hands.transfer(place, depth, cards, part, hands.size(part) - (place == part ? cards : 0));
         }

@@ -55,8 +55,8 @@ final class SwapThing extends Move {
                     "Choose another thing."));
             needs.add(new Need(
                     hands -> which < 0
-                            || (!hands.within(hands.placeOfThing(which), what)
-                                    && !hands.within(hands.placeOfThing(what), which)),
+                            || (!hands.stowing().within(hands.stowing().placeOfThing(which), what)
+                                    && !hands.stowing().within(hands.stowing().placeOfThing(what), which)),
                     "One of the two lies in the other.",
                     "Take it out first."));
             if (which >= 0) {
@@ -65,7 +65,7 @@ final class SwapThing extends Move {
         } else {
             int place = values.of(pile);
             needs.add(new Need(
-                    hands -> hands.size(hands.placeOfThing(what)) == 0,
+                    hands -> hands.size(hands.stowing().placeOfThing(what)) == 0,
                     "There are cards where " + values.thingLabel(thing) + " lies, or it lies among them.",
                     "Put it somewhere else first."));
             needs.add(new Need(
@@ -80,12 +80,12 @@ final class SwapThing extends Move {
     public void perform(Hands hands, Values values) {
         int what = values.of(thing);
         if (values.of(with) == THING) {
-            hands.swapThings(what, values.of(other));
+            hands.stowing().swapThings(what, values.of(other));
             return;
         }
         int place = values.of(pile);
-        int was = hands.placeOfThing(what);
+        int was = hands.stowing().placeOfThing(what);
         hands.gather(place, was, 0);
-        hands.putInFront(what, place);
+        hands.stowing().putInFront(what, place);
     }
 }

@@ -39,6 +39,6 @@ final class WriteOn extends Move {
 
     @Override
     public void perform(Hands hands, Values values) {
-        hands.write(values.of(thing), hands.cardOf(values.of(role)));
+        hands.stowing().write(values.of(thing), hands.cardOf(values.of(role)));
     }
 }
