@@ -51,9 +51,6 @@ final class ShuffleStep {
 
     private static final String TOO_MANY_PLACES = "shuffled cards can come to lie at too many places";
 
-    /** It ends there: no block is shuffled any more. */
-    private static final int ENDED = -1;
-
     private static final int NONE = -2;
 
     private final StateSurvey survey;
@@ -80,7 +77,7 @@ final class ShuffleStep {
     private final List<Layer> layers = new ArrayList<>();
     private final List<Integer> sizes = new ArrayList<>();
     private final States keys = new States();
-    private final List<Group> groups = new ArrayList<>();
+    private final List<ShuffledBlock> groups = new ArrayList<>();
     /** By group, in which chunks its block is shuffled. */
     private final Map<Integer, ChunkLaw> laws = new HashMap<>();
 
@@ -100,108 +97,6 @@ final class ShuffleStep {
 
     /** Whether there are too many ways to take them one by one. */
     private boolean manyChunks;
-
-    /**
-     * What is the same but for the order of the block that is shuffled.
-     *
-     * @param surface with the cards to follow first in the block
-     * @param state from which such a surface is reached
-     * @param chosen with which numbers
-     * @param call how many blocks were shuffled before in this step
-     * @param followed how many cards are to be followed
-     * @param counts whether how many cards chunks took or turned over is told, too
-     * @param order how cards of an order fall with it; null where there are none, or nobody knows
-     * @param nodes by how they have to fall and by cell, its states
-     */
-    private record Group(
-            byte[] surface,
-            int state,
-            int[] chosen,
-            int call,
-            int place,
-            int depth,
-            int count,
-            int followed,
-            boolean counts,
-            OrderFall order,
-            Map<Falling, int[]> nodes) {
-
-        /** How many places its followed cards have. */
-        int cells() {
-            return scale(followed);
-        }
-
-        /** The same, with how many cards the chunks took or turned over, or how many of an order come between two. */
-        int room() {
-            return cells() * (counts ? count + 1 : tellsOrder() ? order.numbers() : 1);
-        }
-
-        /** In how many of these its cards can lie, as no two lie at one place. */
-        int possible() {
-            int possible = room() / cells();
-            for (int card = 0; card < followed; card++) {
-                possible *= count - card;
-            }
-            return possible;
-        }
-
-        /** Whether it falls at once, however often, and how many cards of an order come between the two that are followed is told. */
-        boolean tellsOrder() {
-            return order != null && followed == 2 && order.comes();
-        }
-
-        /** How much a place of one of its followed cards counts for a cell. */
-        int scale(int card) {
-            int scale = 1;
-            for (int i = 0; i < card; i++) {
-                scale *= count;
-            }
-            return scale;
-        }
-
-        /** By cell, the state in which its cards lie there and have still to fall like this; -1 for none. */
-        int[] nodes(Falling falling) {
-            return nodes.computeIfAbsent(falling, any -> none(room()));
-        }
-    }
-
-    /**
-     * How a block has still to fall.
-     *
-     * @param law by which it does; null in chunks
-     * @param times how often; 0 when it has fallen, or when its chunks are taken one by one
-     */
-    private record Falling(ShuffleLaw law, int times) {
-
-        static final Falling DONE = new Falling(null, 0);
-
-        /** In chunks, all at once. */
-        static final Falling IN_CHUNKS = new Falling(null, 1);
-
-        Falling next() {
-            return times == 1 ? DONE : new Falling(law, times - 1);
-        }
-    }
-
-    /** States in the middle of the step: a group, where its cards lie and how they have to fall, or an end. */
-    private static final class Nodes {
-        private int[] group = new int[64];
-        private int[] at = new int[64];
-        private Falling[] falling = new Falling[64];
-        private int size;
-
-        int add(int newGroup, int newAt, Falling newFalling) {
-            if (size == group.length) {
-                group = Arrays.copyOf(group, 2 * size);
-                at = Arrays.copyOf(at, 2 * size);
-                falling = Arrays.copyOf(falling, 2 * size);
-            }
-            group[size] = newGroup;
-            at[size] = newAt;
-            falling[size] = newFalling;
-            return size++;
-        }
-    }
 
     /** What the surface was when the wanted block was about to be shuffled. */
     private int placeNow;
@@ -280,7 +175,7 @@ final class ShuffleStep {
                 .filter(c -> c.setting() instanceof AmountSetting)
                 .count();
         Links first = new Links(survey.firstChoice(step), amounts, conditionsBefore);
-        Nodes[] nodes = {new Nodes()};
+        ShuffleNodes[] nodes = {new ShuffleNodes()};
         survey.byEach(step, first, true, (state, chosen, weight) -> {
             boolean waits = judge.waits(step, before);
             setOthers();
@@ -300,8 +195,8 @@ final class ShuffleStep {
             }
         });
         readsNoNames();
-        add(first, nodes[0].size);
-        while (apart && Arrays.stream(nodes[0].group, 0, nodes[0].size).anyMatch(group -> group != ENDED)) {
+        add(first, nodes[0].size());
+        while (apart && nodes[0].anyGoesOn()) {
             nodes[0] = rough.isEmpty() || allAtOnce ? fall(nodes[0]) : chunks(nodes[0]);
             nodes[0] = apart ? goOn(nodes[0]) : nodes[0];
         }
@@ -309,8 +204,8 @@ final class ShuffleStep {
             return false;
         }
         Links last = new Links(0, 0, conditionsAfter);
-        for (int node = 0; node < nodes[0].size; node++) {
-            long[] ending = endings.get(nodes[0].at[node]);
+        for (int node = 0; node < nodes[0].size(); node++) {
+            long[] ending = endings.get(nodes[0].at(node));
             last.add(node, (int) ending[0], ending[1], 1);
         }
         layers.add(last);
@@ -375,7 +270,7 @@ final class ShuffleStep {
     }
 
     /** The node of the surface that was caught. */
-    private int group(int state, int[] chosen, int call, Nodes nodes) {
+    private int group(int state, int[] chosen, int call, ShuffleNodes nodes) {
         boolean fits = lawNow != null
                 || (call < rough.size() && rough.get(call).left(before, judge.values(step), 0) == countNow);
         // What is held in cards that chunks leave over, or turn over, depends on how many these are.
@@ -444,7 +339,7 @@ final class ShuffleStep {
         return lawNow != null ? new Falling(lawNow, timesNow) : allAtOnce ? Falling.IN_CHUNKS : Falling.DONE;
     }
 
-    private int node(int group, int cell, Falling falling, Nodes nodes) {
+    private int node(int group, int cell, Falling falling, ShuffleNodes nodes) {
         int[] here = groups.get(group).nodes(falling);
         if (here[cell] < 0) {
             here[cell] = nodes.add(group, cell, falling);
@@ -505,7 +400,7 @@ final class ShuffleStep {
         if (found >= 0) {
             return found;
         }
-        Group made = new Group(
+        ShuffledBlock made = new ShuffledBlock(
                 surface,
                 state,
                 chosen.clone(),
@@ -530,84 +425,85 @@ final class ShuffleStep {
     }
 
     /** The node of a step that ended without a shuffle any more. */
-    private int end(Nodes nodes) {
+    private int end(ShuffleNodes nodes) {
         long fails = survey.failing(conditionsAfter);
         int to = survey.state(after, next);
         endings.add(new long[] {to, fails});
-        return nodes.add(ENDED, endings.size() - 1, Falling.DONE);
+        return nodes.add(ShuffleNodes.ENDED, endings.size() - 1, Falling.DONE);
     }
 
     // ---- how the cards fall ----------------------------------------------------------------------------------------
 
     /** By chance, as often as it is done: those that fall oftener come to where those that fall less often are. */
-    private Nodes fall(Nodes nodes) {
-        int most = IntStream.range(0, nodes.size)
-                .map(node -> nodes.falling[node].times)
+    private ShuffleNodes fall(ShuffleNodes nodes) {
+        int most = IntStream.range(0, nodes.size())
+                .map(node -> nodes.falling(node).times())
                 .max()
                 .orElse(0);
-        Nodes here = nodes;
+        ShuffleNodes here = nodes;
         for (int times = most; times > 0 && apart; times--) {
-            groups.forEach(group -> group.nodes.clear());
+            groups.forEach(group -> group.nodes().clear());
             here = fall(here, times);
         }
         return here;
     }
 
     /** Those that still fall so often do so once. */
-    private Nodes fall(Nodes nodes, int times) {
-        Nodes fallen = new Nodes();
-        double[][] rows = new double[nodes.size][];
-        int[][] cells = new int[nodes.size][];
-        int[][] to = new int[nodes.size][];
-        HandKernel.Way[] ways = new HandKernel.Way[nodes.size];
+    private ShuffleNodes fall(ShuffleNodes nodes, int times) {
+        ShuffleNodes fallen = new ShuffleNodes();
+        double[][] rows = new double[nodes.size()][];
+        int[][] cells = new int[nodes.size()][];
+        int[][] to = new int[nodes.size()][];
+        HandKernel.Way[] ways = new HandKernel.Way[nodes.size()];
         ShuffleRows chances = ShuffleRows.kept();
         List<List<Object>> ordered = new ArrayList<>();
         Map<List<Object>, int[]> targets = new HashMap<>();
-        for (int node = 0; node < nodes.size && apart; node++) {
-            Falling falling = nodes.falling[node];
-            if (falling.times < times) {
+        for (int node = 0; node < nodes.size() && apart; node++) {
+            Falling falling = nodes.falling(node);
+            if (falling.times() < times) {
                 rows[node] = CERTAIN;
                 to[node] = new int[] {
-                    nodes.group[node] == ENDED
-                            ? fallen.add(ENDED, nodes.at[node], falling)
-                            : node(nodes.group[node], nodes.at[node], falling, fallen)
+                    nodes.group(node) == ShuffleNodes.ENDED
+                            ? fallen.add(ShuffleNodes.ENDED, nodes.at(node), falling)
+                            : node(nodes.group(node), nodes.at(node), falling, fallen)
                 };
                 ordered.add(List.of());
                 continue;
             }
-            Group group = groups.get(nodes.group[node]);
-            int[] places = places(nodes.at[node], group);
+            ShuffledBlock group = groups.get(nodes.group(node));
+            int[] places = places(nodes.at(node), group);
             int[] order = order(places);
             int[] ascending = Arrays.stream(order).map(i -> places[i]).toArray();
-            boolean slow = falling.law != null && falling.law.kind() == ShuffleLaw.Kind.OVERHAND && group.followed > 2;
+            boolean slow =
+                    falling.law() != null && falling.law().kind() == ShuffleLaw.Kind.OVERHAND && group.followed() > 2;
             long more = (long) group.cells() * (slow ? SLOW : 1);
-            Object how = falling.law == null ? law(nodes.group[node]) : falling.law;
+            Object how = falling.law() == null ? law(nodes.group(node)) : falling.law();
             boolean another =
                     worked.add(List.of(how, IntStream.of(ascending).boxed().toList()));
             work += another ? more : 0;
-            boolean atOnce = falling.law != null || (group.followed <= ChunkLaw.MOST_FOLLOWED && !group.counts);
+            boolean atOnce = falling.law() != null || (group.followed() <= ChunkLaw.MOST_FOLLOWED && !group.counts());
             if (work > MOST_CELLS || !atOnce) {
                 apart = false;
                 survey.tooMuch(TOO_MANY_PLACES);
             }
             // By cell, the chance and the state to which it leads.
             apart &= !survey.tooMuch() && survey.keeps(another ? 2L * group.cells() : 0);
-            if (apart && falling.law == null) {
-                ways[node] = new HandKernel.Way(law(nodes.group[node]), ascending, choicesOf(group.call));
+            if (apart && falling.law() == null) {
+                ways[node] = new HandKernel.Way(law(nodes.group(node)), ascending, choicesOf(group.call()));
                 ChunkLaw.Row row = ways[node].law().row(ascending);
                 rows[node] = row.ways();
                 cells[node] = Arrays.stream(row.cells())
                         .map(cell -> cell(group, order, cell))
                         .toArray();
-                ordered.add(List.of(nodes.group[node], node));
+                ordered.add(List.of(nodes.group(node), node));
             } else if (apart && group.tellsOrder()) {
-                rows[node] = group.order.row();
+                rows[node] = group.order().row();
                 cells[node] = IntStream.range(0, group.room()).toArray();
-                ordered.add(List.of(nodes.group[node], node));
+                ordered.add(List.of(nodes.group(node), node));
             } else if (apart) {
-                rows[node] = chances.of(falling.law, ascending);
+                rows[node] = chances.of(falling.law(), ascending);
                 ordered.add(
-                        List.of(nodes.group[node], IntStream.of(order).boxed().toList()));
+                        List.of(nodes.group(node), IntStream.of(order).boxed().toList()));
                 cells[node] = targets.computeIfAbsent(
                         ordered.get(node),
                         any -> IntStream.range(0, group.cells())
@@ -619,31 +515,32 @@ final class ShuffleStep {
             return nodes;
         }
         Map<int[], Integer> reached = new IdentityHashMap<>();
-        for (int node = 0; node < nodes.size; node++) {
+        for (int node = 0; node < nodes.size(); node++) {
             if (to[node] == null) {
-                Falling next = nodes.falling[node].next();
-                reach(nodes.group[node], rows[node], cells[node], next, fallen, reached);
+                Falling next = nodes.falling(node).next();
+                reach(nodes.group(node), rows[node], cells[node], next, fallen, reached);
             }
         }
         // Where the cards of two states come to lie in the same order, they lead to the same states.
         Map<List<Object>, int[]> states = new HashMap<>();
-        for (int node = 0; node < nodes.size; node++) {
+        for (int node = 0; node < nodes.size(); node++) {
             if (to[node] == null) {
-                int[] mine = groups.get(nodes.group[node]).nodes(nodes.falling[node].next());
+                int[] mine =
+                        groups.get(nodes.group(node)).nodes(nodes.falling(node).next());
                 int[] target = cells[node];
                 to[node] = states.computeIfAbsent(
-                        List.of(nodes.falling[node], ordered.get(node)),
+                        List.of(nodes.falling(node), ordered.get(node)),
                         any -> Arrays.stream(target).map(cell -> mine[cell]).toArray());
             }
         }
         boolean hands = Arrays.stream(ways).anyMatch(Objects::nonNull);
-        add(hands ? new HandKernel(rows, to, ways) : new Kernel(rows, to), fallen.size);
+        add(hands ? new HandKernel(rows, to, ways) : new Kernel(rows, to), fallen.size());
         return fallen;
     }
 
     /** Where cards of one state come to lie, a state follows; once all their places are known there is nothing to look for. */
     private void reach(
-            int group, double[] row, int[] cells, Falling falling, Nodes fallen, Map<int[], Integer> reached) {
+            int group, double[] row, int[] cells, Falling falling, ShuffleNodes fallen, Map<int[], Integer> reached) {
         int[] here = groups.get(group).nodes(falling);
         int now = reached.getOrDefault(here, 0);
         int possible = groups.get(group).possible();
@@ -657,22 +554,22 @@ final class ShuffleStep {
     }
 
     /** Of a law, whose cards are in ascending order, the cell of the group. */
-    private static int cell(Group group, int[] order, int lawCell) {
+    private static int cell(ShuffledBlock group, int[] order, int lawCell) {
         int cell = 0;
         int left = lawCell;
         for (int card : order) {
-            cell += left % group.count * group.scale(card);
-            left /= group.count;
+            cell += left % group.count() * group.scale(card);
+            left /= group.count();
         }
         return cell;
     }
 
-    private static int[] places(int cell, Group group) {
-        int[] places = new int[group.followed];
+    private static int[] places(int cell, ShuffledBlock group) {
+        int[] places = new int[group.followed()];
         int left = cell;
         for (int i = 0; i < places.length; i++) {
-            places[i] = left % group.count;
-            left /= group.count;
+            places[i] = left % group.count();
+            left /= group.count();
         }
         return places;
     }
@@ -701,18 +598,18 @@ final class ShuffleStep {
         return laws.computeIfAbsent(group, any -> law(groups.get(any)));
     }
 
-    private ChunkLaw law(Group group) {
-        ChunksSetting setting = rough.get(group.call);
-        int[] choices = choicesOf(group.call);
+    private ChunkLaw law(ShuffledBlock group) {
+        ChunksSetting setting = rough.get(group.call());
+        int[] choices = choicesOf(group.call());
         List<Integer> only = IntStream.of(choices)
                 .mapToObj(choice ->
                         choice < 0 ? Choice.ALL : judge.choices(step)[choice - survey.firstChoice(step)].only())
                 .toList();
         List<Amount> amounts = judge.values(step).stated(setting);
         ChunkLaw law =
-                survey.law(new ChunkLaw.Chunks(amounts, only, survey.weighed(), group.count, leaves(setting), turns));
+                survey.law(new ChunkLaw.Chunks(amounts, only, survey.weighed(), group.count(), leaves(setting), turns));
         for (int chunk = 0; chunk < choices.length && allAtOnce; chunk++) {
-            for (int gone = 0; gone <= group.count; gone++) {
+            for (int gone = 0; gone <= group.count(); gone++) {
                 if (choices[chunk] >= 0 && law.reaches(chunk, gone)) {
                     survey.made(choices[chunk], law.numbers(chunk, gone));
                 }
@@ -737,28 +634,28 @@ final class ShuffleStep {
     }
 
     /** In the chunks of a setting, one after another. */
-    private Nodes chunks(Nodes nodes) {
-        int call = IntStream.range(0, nodes.size)
-                .filter(node -> nodes.group[node] != ENDED)
-                .map(node -> groups.get(nodes.group[node]).call)
+    private ShuffleNodes chunks(ShuffleNodes nodes) {
+        int call = IntStream.range(0, nodes.size())
+                .filter(node -> nodes.group(node) != ShuffleNodes.ENDED)
+                .map(node -> groups.get(nodes.group(node)).call())
                 .findFirst()
                 .orElseThrow();
         int[] choices = choicesOf(call);
         // From each place at least so many are reached.
-        long least = IntStream.range(0, nodes.size)
-                .filter(node -> nodes.group[node] != ENDED)
-                .mapToLong(node -> law(nodes.group[node]).taken())
+        long least = IntStream.range(0, nodes.size())
+                .filter(node -> nodes.group(node) != ShuffleNodes.ENDED)
+                .mapToLong(node -> law(nodes.group(node)).taken())
                 .sum();
         limit(least);
-        Nodes here = nodes;
-        int[] taken = new int[nodes.size];
+        ShuffleNodes here = nodes;
+        int[] taken = new int[nodes.size()];
         for (int chunk = 0; chunk < choices.length && apart; chunk++) {
             Chunk layer = new Chunk(chunk, choices[chunk]);
             layer.take(here, taken);
             // Whoever waits no more is not kept waiting.
             apart &= !survey.tooMuch();
             here = layer.after;
-            taken = Arrays.copyOf(layer.taken, layer.after.size);
+            taken = Arrays.copyOf(layer.taken, layer.after.size());
         }
         return here;
     }
@@ -776,7 +673,7 @@ final class ShuffleStep {
         private final int chunk;
         private final int choice;
         private final Links links;
-        private final Nodes after = new Nodes();
+        private final ShuffleNodes after = new ShuffleNodes();
         /** By group, cards taken and cell, its state; only used where some were reached. */
         private final Map<Integer, int[]> known = new HashMap<>();
 
@@ -799,17 +696,17 @@ final class ShuffleStep {
             }
         }
 
-        void take(Nodes nodes, int[] before) {
-            for (int node = 0; node < nodes.size && apart; node++) {
-                int group = nodes.group[node];
-                if (group == ENDED) {
+        void take(ShuffleNodes nodes, int[] before) {
+            for (int node = 0; node < nodes.size() && apart; node++) {
+                int group = nodes.group(node);
+                if (group == ShuffleNodes.ENDED) {
                     met(0);
-                    links.add(node, to(ENDED, 0, nodes.at[node]), 0, 1, Tally.NOT_MADE);
+                    links.add(node, to(ShuffleNodes.ENDED, 0, nodes.at(node)), 0, 1, Tally.NOT_MADE);
                     continue;
                 }
                 int gone = before[node];
-                int[] places = places(nodes.at[node], groups.get(group));
-                int counted = nodes.at[node] / groups.get(group).cells();
+                int[] places = places(nodes.at(node), groups.get(group));
+                int counted = nodes.at(node) / groups.get(group).cells();
                 enter(group);
                 ChunkLaw.Taken can = chunkedNow.taken(chunk, gone);
                 met(chunkedNow.numbers(chunk, gone));
@@ -820,7 +717,7 @@ final class ShuffleStep {
                 limit(linked + links.size());
             }
             linked += links.size();
-            add(links, after.size);
+            add(links, after.size());
         }
 
         /** So many of the cards that are left are taken. */
@@ -840,16 +737,16 @@ final class ShuffleStep {
         private void enter(int group) {
             if (group != groupNow) {
                 groupNow = group;
-                knownNow = known.computeIfAbsent(group, any -> none(room(group)));
-                chunkedNow = group == ENDED ? null : law(group);
-                roomNow = group == ENDED ? 0 : groups.get(group).room();
+                knownNow = known.computeIfAbsent(group, any -> ShuffledBlock.none(room(group)));
+                chunkedNow = group == ShuffleNodes.ENDED ? null : law(group);
+                roomNow = group == ShuffleNodes.ENDED ? 0 : groups.get(group).room();
             }
         }
 
         private int to(int group, int now, int cell) {
             enter(group);
-            int key = group == ENDED ? 0 : now * roomNow + cell;
-            if (group != ENDED && knownNow[key] >= 0) {
+            int key = group == ShuffleNodes.ENDED ? 0 : now * roomNow + cell;
+            if (group != ShuffleNodes.ENDED && knownNow[key] >= 0) {
                 return knownNow[key];
             }
             int node = after.add(group, cell, Falling.DONE);
@@ -860,38 +757,32 @@ final class ShuffleStep {
         }
 
         private int room(int group) {
-            return group == ENDED
+            return group == ShuffleNodes.ENDED
                     ? 1
-                    : (groups.get(group).count + 1) * groups.get(group).room();
+                    : (groups.get(group).count() + 1) * groups.get(group).room();
         }
-    }
-
-    private static int[] none(int size) {
-        int[] none = new int[size];
-        Arrays.fill(none, -1);
-        return none;
     }
 
     // ---- from the shuffle on ---------------------------------------------------------------------------------------
 
     /** Does the step on from where the cards have fallen: to the next block that is shuffled, or to its end. */
-    private Nodes goOn(Nodes nodes) {
-        Nodes on = new Nodes();
+    private ShuffleNodes goOn(ShuffleNodes nodes) {
+        ShuffleNodes on = new ShuffleNodes();
         Links links = new Links(0, 0);
-        for (int node = 0; node < nodes.size && apart; node++) {
-            if (nodes.group[node] == ENDED) {
-                links.add(node, on.add(ENDED, nodes.at[node], Falling.DONE), 0, 1);
+        for (int node = 0; node < nodes.size() && apart; node++) {
+            if (nodes.group(node) == ShuffleNodes.ENDED) {
+                links.add(node, on.add(ShuffleNodes.ENDED, nodes.at(node), Falling.DONE), 0, 1);
                 continue;
             }
-            Group group = groups.get(nodes.group[node]);
-            int[] places = places(nodes.at[node], group);
+            ShuffledBlock group = groups.get(nodes.group(node));
+            int[] places = places(nodes.at(node), group);
             // Of chunks or of an order.
-            int counted = nodes.at[node] / group.cells();
-            survey.at(step, group.state);
+            int counted = nodes.at(node) / group.cells();
+            survey.at(step, group.state());
             judge.begin(step, before);
-            setAmounts(group.chosen);
+            setAmounts(group.chosen());
             setOthers();
-            int[] stated = group.counts ? setChunks(group.call, group.count, counted) : null;
+            int[] stated = group.counts() ? setChunks(group.call(), group.count(), counted) : null;
             int from = node;
             OrderFall.Between each = (between, chance) -> {
                 if (apart) {
@@ -901,10 +792,10 @@ final class ShuffleStep {
             if (group.tellsOrder()) {
                 each.come(counted, 1);
             } else {
-                OrderFall.each(group.order, places, each);
+                OrderFall.each(group.order(), places, each);
             }
             if (stated != null) {
-                setChunks(group.call, stated);
+                setChunks(group.call(), stated);
             }
             if (next.size() > StateSurvey.MOST_STATES) {
                 apart = false;
@@ -913,37 +804,37 @@ final class ShuffleStep {
             apart &= !survey.tooMuch();
         }
         readsNoNames();
-        add(links, on.size);
+        add(links, on.size());
         return on;
     }
 
     /** The same from one state; gives the one that it leads to. */
-    private int goOn(Group group, int[] places, int counted, int between, Nodes on) {
+    private int goOn(ShuffledBlock group, int[] places, int counted, int between, ShuffleNodes on) {
         after.copyFrom(before);
         caught = false;
         calls = 0;
         after.shuffles().mixedBy((place, depth, count, law, times) -> {
             int call = calls++;
-            if (call == group.call) {
+            if (call == group.call()) {
                 // What chunks leave over is as it is here: only their number tells what that is.
                 after.write(bytes);
-                sorted.read(group.counts ? bytes : group.surface);
-                if (group.counts) {
-                    followedFirst(place, depth, group.count);
+                sorted.read(group.counts() ? bytes : group.surface());
+                if (group.counts()) {
+                    followedFirst(place, depth, group.count());
                 } else {
-                    after.read(group.surface);
+                    after.read(group.surface());
                 }
                 after.arrange(place, depth, arranged(group, places, turns ? counted : 0));
                 if (survey.shufflesOrder()) {
                     after.orderFell(place, between);
                 }
             }
-            return call != group.call + 1 || caught(place, depth, count, law, times);
+            return call != group.call() + 1 || caught(place, depth, count, law, times);
         });
         after.knownBy(survey.told());
         judge.perform(step, after);
         after.shuffles().mixedBy(null);
-        return caught ? group(group.state, group.chosen, group.call + 1, on) : end(on);
+        return caught ? group(group.state(), group.chosen(), group.call() + 1, on) : end(on);
     }
 
     /** How cards of an order fall with the block that is shuffled; null where that is no whole pile, or nobody knows how they lie. */
@@ -996,17 +887,17 @@ final class ShuffleStep {
     }
 
     /** The block with the cards to follow at their places, the others between them in their order; the first so many are turned over. */
-    private byte[] arranged(Group group, int[] places, int turned) {
-        byte[] slots = new byte[group.count];
-        boolean[] full = new boolean[group.count];
+    private byte[] arranged(ShuffledBlock group, int[] places, int turned) {
+        byte[] slots = new byte[group.count()];
+        boolean[] full = new boolean[group.count()];
         for (int i = 0; i < places.length; i++) {
-            slots[places[i]] = sorted.slot(group.place, group.depth + i + 1);
+            slots[places[i]] = sorted.slot(group.place(), group.depth() + i + 1);
             full[places[i]] = true;
         }
-        int other = group.followed;
-        for (int place = 0; place < group.count; place++) {
+        int other = group.followed();
+        for (int place = 0; place < group.count(); place++) {
             if (!full[place]) {
-                slots[place] = sorted.slot(group.place, group.depth + ++other);
+                slots[place] = sorted.slot(group.place(), group.depth() + ++other);
             }
             slots[place] = place < turned ? Slot.turned(slots[place]) : slots[place];
         }
