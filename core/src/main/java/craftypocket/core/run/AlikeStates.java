@@ -40,13 +40,13 @@ final class AlikeStates {
 
     private static final int SIGNS = SIDE + 1;
 
-    /** Who is wrong by no more than this knows a place nearly. */
+    /** A performer who is wrong by at most so many cards knows a place nearly. */
     private static final int NEARLY = 6;
 
     private final int roles;
     private final Map<Long, Group> groups = new HashMap<>();
     private final Group[] of;
-    /** By state, one that looks alike and in which it is otherwise if the next step is to be done; -1 for none. */
+    /** By state, one that looks alike to the performer and differs in whether the next step is to be done; -1 for none. */
     private final int[] otherwise;
 
     /** What is the same in states that look alike. */
@@ -108,7 +108,7 @@ final class AlikeStates {
             return names;
         }
 
-        /** Some of its states may be told from others by a glance. */
+        /** Whether a glance may tell some of its states from the others. */
         @Override
         public boolean tells() {
             return tells;
@@ -166,7 +166,7 @@ final class AlikeStates {
         return tells == of[state].tells ? of[state] : new Here(of[state], tells);
     }
 
-    /** A state that looks alike and in which it is otherwise if the next step is to be done; -1 for none. */
+    /** A state that looks alike to the performer and differs in whether the next step is to be done; -1 for none. */
     int otherwise(int state) {
         return otherwise[state];
     }
@@ -186,7 +186,7 @@ final class AlikeStates {
         return groups.values().stream().mapToInt(Group::names).reduce(-1, (one, other) -> one & other);
     }
 
-    /** Whether it is settled if a step is to be done, and told in all of these states. */
+    /** Whether the performer can tell, in all of these states, that a step is to be done, or that it is not. */
     static boolean told(States states, Hands hands, PlannedStep step) {
         Map<Long, Boolean> answers = new HashMap<>();
         for (int state = 0; state < states.size(); state++) {

@@ -48,7 +48,7 @@ final class DrawnNames implements Namer {
     /** The numbers that can be read, and for each the set of the names of which it is. */
     private record Parts(int[] numbers, int[] sets) {}
 
-    /** What was asked of a card’s name at a time when nothing can be drawn. */
+    /** What a step asked of a card’s name while no name could be drawn. */
     record Demand(int card, Reading reading) {}
 
     DrawnNames(Plan plan) {

@@ -80,7 +80,7 @@ final class Fallen {
         return tells;
     }
 
-    /** Whether a shuffle brings them where none did before; true where that cannot be told. */
+    /** Whether a shuffle brings the cards to places that no shuffle before reached; true where that cannot be told. */
     boolean asNever(int shuffle) {
         if (hands == null || !tells) {
             return true;

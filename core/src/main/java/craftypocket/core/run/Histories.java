@@ -122,7 +122,7 @@ final class Histories {
         return becomes.size();
     }
 
-    /** A surface goes on as it is remembered from now on. */
+    /** Forgets on a surface what makes no difference from now on. */
     void goOn(Hands hands) {
         As as = becomes.isEmpty() ? null : becomes.get(hands.lived());
         if (as != null) {

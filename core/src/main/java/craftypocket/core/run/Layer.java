@@ -16,7 +16,7 @@ interface Layer {
         all.forEach(this::backward);
     }
 
-    /** What is possible stays so, however unlikely: it is never rounded to nothing. */
+    /** A way that is possible keeps a chance above 0, however small: rounding never makes it impossible. */
     static double product(double one, double other) {
         double product = one * other;
         return product == 0 && one > 0 && other > 0 ? Double.MIN_VALUE : product;

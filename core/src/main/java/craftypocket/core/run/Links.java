@@ -13,7 +13,7 @@ final class Links implements Layer {
     private int[] from = new int[16];
     private int[] to = new int[16];
     private int[] numbers;
-    /** The conditions that fail on each; null while none does. */
+    /** By link, the conditions that fail on it, a bit each; null as long as none fails on any. */
     private long[] failed;
     /** The chance of each; null while they count as one each. */
     private double[] weights;
@@ -35,7 +35,7 @@ final class Links implements Layer {
         numbers = new int[16 * width];
     }
 
-    /** Ways on which nothing is judged. */
+    /** Links on which no condition is judged. */
     Links(int firstChoice, int width) {
         this(firstChoice, width, NO_CONDITIONS);
     }
@@ -120,7 +120,7 @@ final class Links implements Layer {
         return failed != null && (failed[link] & 1L << bit) != 0;
     }
 
-    /** One of its conditions fails on a link, or does not. */
+    /** Notes whether one of its conditions fails on a link. */
     void judge(int link, int bit, boolean holds) {
         if (!holds && failed == null) {
             failed = new long[from.length];

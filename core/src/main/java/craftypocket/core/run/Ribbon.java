@@ -56,7 +56,7 @@ public record Ribbon(Place from, int fromPosition, Place to, int toPosition, int
         return ribbons;
     }
 
-    /** Where a card lies now; less than nothing if it was turned over since. */
+    /** Where a card lies now; negative if it was turned over since. */
     private static int landed(int[] spotOf, byte slot) {
         int spot = spotOf[Slot.card(slot)];
         return Slot.faceUp(slot) ? -spot : spot;

@@ -26,7 +26,7 @@ final class ShuffleRows {
     /** By what a shuffle is, the one that was used last at the end. Guarded by itself. */
     private final Map<Object, Rows> shuffles = new LinkedHashMap<>(16, 0.75f, true);
 
-    /** All that is kept of one. */
+    /** Everything that is remembered of one state. */
     private static final class Rows {
         private final Map<List<Integer>, double[][]> rows = new ConcurrentHashMap<>();
         private final AtomicLong cells = new AtomicLong();

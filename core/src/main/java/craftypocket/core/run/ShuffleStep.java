@@ -63,7 +63,7 @@ final class ShuffleStep {
     private final Hands sorted;
     private final byte[] bytes;
     private final boolean[] distinct;
-    /** By card, whether nothing but its place matters of it once it is shuffled. */
+    /** By card, whether only its place matters once it is shuffled: a card of no role, of which nobody reads the name. */
     private final boolean[] loose;
 
     private final int[] conditionsBefore;
@@ -238,7 +238,7 @@ final class ShuffleStep {
                         .noneMatch(a -> a.low() == 0 && a.kind() != Amount.Kind.ANY && a.kind() != Amount.Kind.REST);
     }
 
-    /** Numbers that only say how cards fall, of which none is wanted here: what can be shuffled is, and the first chunk takes it. */
+    /** Sets the numbers that only say how cards fall, which do not matter up to the shuffle: the first chunk takes all cards. */
     private void setOthers() {
         Setting chunked = null;
         for (Choice choice : judge.choices(step)) {
@@ -434,7 +434,7 @@ final class ShuffleStep {
 
     // ---- how the cards fall ----------------------------------------------------------------------------------------
 
-    /** By chance, as often as it is done: those that fall oftener come to where those that fall less often are. */
+    /** Lets blocks fall by chance. One that has to be riffled three times becomes one that has to be riffled twice, and so on. */
     private ShuffleNodes fall(ShuffleNodes nodes) {
         int most = IntStream.range(0, nodes.size())
                 .map(node -> nodes.falling(node).times())
@@ -538,7 +538,7 @@ final class ShuffleStep {
         return fallen;
     }
 
-    /** Where cards of one state come to lie, a state follows; once all their places are known there is nothing to look for. */
+    /** Finds the state for each place at which the cards can come to lie. Where all places have their state already, it looks no further. */
     private void reach(
             int group, double[] row, int[] cells, Falling falling, ShuffleNodes fallen, Map<int[], Integer> reached) {
         int[] here = groups.get(group).nodes(falling);
@@ -652,7 +652,7 @@ final class ShuffleStep {
         for (int chunk = 0; chunk < choices.length && apart; chunk++) {
             Chunk layer = new Chunk(chunk, choices[chunk]);
             layer.take(here, taken);
-            // Whoever waits no more is not kept waiting.
+            // A survey that was stopped, or has too much to follow, ends between two chunks.
             apart &= !survey.tooMuch();
             here = layer.after;
             taken = Arrays.copyOf(layer.taken, layer.after.size());
@@ -816,7 +816,8 @@ final class ShuffleStep {
         after.shuffles().mixedBy((place, depth, count, law, times) -> {
             int call = calls++;
             if (call == group.call()) {
-                // What chunks leave over is as it is here: only their number tells what that is.
+                // Cards that chunks leave over lie as they do here; only how many cards the chunks took says which
+                // these are.
                 after.write(bytes);
                 sorted.read(group.counts() ? bytes : group.surface());
                 if (group.counts()) {

@@ -31,10 +31,10 @@ final class StateCounts {
     /** A shuffle that goes wrong is looked for among the first so many at most: a second, if none does. */
     private static final int MOST_SHUFFLES_TRIED = 5_000_000;
 
-    /** The same where nobody knows how likely it is, or each takes a whole step. */
+    /** The same for a shuffle whose chances are not known, or whose every try does a whole step. */
     private static final int MOST_DRAWS_TRIED = 100_000;
 
-    /** Where there are so few among all that would be tried, none is. */
+    /** If on average fewer than this would go wrong among all that would be tried, none is tried. */
     private static final double TOO_FEW = 0.1;
 
     /** With so many times as many tries as are needed on the average, one of them does it. */
@@ -42,7 +42,7 @@ final class StateCounts {
 
     private static final int NOWHERE = -1;
 
-    /** Of so many conditions it is gone back at once from where they fail: each needs room for every state. */
+    /** So many conditions are gone back from together, from where they fail: each needs room for every state. */
     private static final int MOST_TOGETHER = 4;
 
     private final Plan plan;
@@ -70,7 +70,7 @@ final class StateCounts {
     Tally tally() {
         double all = out[0][0];
         if (all == 0) {
-            // The one number that is looked at is possible nowhere.
+            // The number that is asked for can be chosen in no world.
             return tally;
         }
         tally.weighed = graph.weighed() || all > MOST_WORLDS;
@@ -107,19 +107,19 @@ final class StateCounts {
                 goBack(List.of(), failing.stream().skip(i).limit(MOST_TOGETHER).toList());
             }
             fails(failing.get(i));
-            // What is told of it needs much room.
+            // The counts by number need much room.
             failing.get(i).ways = null;
         }
         picture();
         return tally;
     }
 
-    /** Up to some nine thousand million million a count is exact; beyond that it is rounded, but never to none. */
+    /** A count is exact up to 2^53, some nine thousand million million; above that it is rounded, but never to 0. */
     private long whole(double count) {
         return count == 0 ? 0 : Math.max(1, Math.round(count * scale));
     }
 
-    /** A part of all: all only if nothing is left. */
+    /** A part of all ways, as a share. It is 1 only if no way is left out. */
     private long part(double part, double all) {
         boolean whole = part >= all && !tally.weighed;
         return whole ? tally.worlds : Math.min(whole(part), tally.worlds);
@@ -450,7 +450,7 @@ final class StateCounts {
                 at = links.to(link);
                 boolean draws = layer == last && chanceOf(step) != NOWHERE && judge.waits(step, hands);
                 falls = draws || (layer < last && graph.layers().get(layer + 1) instanceof Kernel);
-                // Of single draws it is not known how likely those are that lead there.
+                // The draws that lead there have no known chance.
                 share = draws ? 0 : layer < failing ? failingFrom[layer + 1][at] : 1;
             }
             boolean here = failing >= graph.firstLayer(step) && failing <= last;

@@ -49,7 +49,7 @@ final class StateGraph {
         this.kept.set(states.size() - 1, kept);
         int earlier = states.size() - 3;
         if (earlier >= 0 && !this.kept.get(earlier)) {
-            // What the states before it are is needed no more, but for those that led to it.
+            // The states before this step can be thrown away, but for those that led to the one that is kept.
             states.get(earlier).forgetBytes();
         }
     }

@@ -63,7 +63,7 @@ final class StateSurvey {
     private final int[] readBy;
     /** The step that is done. */
     private int stepNow;
-    /** The roles of which it matters no more after it whose cards they are, a bit each. */
+    /** The roles whose cards make no difference after the step any more, a bit each: a key that is not asked for again. */
     private int matterNoMore;
 
     private final StepJudge judge;
@@ -109,10 +109,10 @@ final class StateSurvey {
     /** Whether in this step names were read before anything was chosen. */
     private boolean namesFirst;
 
-    /** By card, whether it may stand for others in the step that is done. */
+    /** By card, whether it may stand for others in the step under way, as the seven of clubs for any card that nobody follows. */
     private boolean[] nameless;
 
-    /** The same once it is done. */
+    /** The same after the step. */
     private boolean[] namelessAfter;
 
     private StateGraph graph;
@@ -120,7 +120,7 @@ final class StateSurvey {
     private long linksKept;
 
     private int ways;
-    /** Whether it is worth to begin anew, as something is done in another way now. */
+    /** Whether the survey should begin anew, since a step is done in another way now: by law instead of way by way. */
     private boolean retried;
 
     private String why = "there are more things to keep apart than it can count";
@@ -164,7 +164,7 @@ final class StateSurvey {
     }
 
     /**
-     * What came of it.
+     * How a part of the survey ended.
      *
      * @param tally the counts of all worlds; nothing when there is too much to count, or it was stopped
      * @param why what there was too much of, in words; empty when it was stopped
@@ -333,7 +333,7 @@ final class StateSurvey {
         return whole;
     }
 
-    /** Keeps apart from now on what was asked for; whether there was such a thing. */
+    /** From now on keeps apart what a step asked for, such as the name of a card. Says whether any step asked for anything new. */
     private boolean asked() {
         boolean more = matters();
         Order missed = orderMissed();
@@ -370,7 +370,7 @@ final class StateSurvey {
         return more;
     }
 
-    /** Whether something was asked for that is not kept apart. */
+    /** Whether a step asked for something, such as the name of a card, that the states do not keep apart. */
     private boolean matters() {
         return (names == null && (before.namesRead() || after.namesRead()))
                 || !kept.covers(before.reads())
@@ -385,7 +385,7 @@ final class StateSurvey {
         return before.orderMissed() != null ? before.orderMissed() : after.orderMissed();
     }
 
-    /** Cards of orders are told from others up to this step, in which they are shuffled, and no longer; whether that is something new. */
+    /** From now on, cards of orders are told from others up to this step, which shuffles them, and not after it. Says whether that is new. */
     boolean summarizesOrders(int step) {
         boolean news = orderUntil == Integer.MAX_VALUE && names == null;
         orderUntil = news ? step : orderUntil;
@@ -393,17 +393,17 @@ final class StateSurvey {
         return news;
     }
 
-    /** Whether cards of an order are shuffled in the step that is done. */
+    /** Whether the step under way shuffles cards of an order. */
     boolean shufflesOrder() {
         return stepNow == orderUntil;
     }
 
-    /** How many cards of an order come between which, as far as it is kept; null where nobody asks. */
+    /** The cards of an order of which the states keep how many come between which two; null where no claim asks. */
     Order order() {
         return order;
     }
 
-    /** Whether a card is told from others in the step that is done because of nothing but the order to which it belongs. */
+    /** Whether a card is told from others in the step under way only because it belongs to an order. */
     boolean onlyOrdered(int card) {
         return plan.ordered(card) && !plan.toldApartAfter(stepNow - 1, card);
     }
@@ -424,7 +424,7 @@ final class StateSurvey {
         before.forgetReads();
         after.forgetReads();
         graph = new StateGraph(weighed, new States());
-        // Where the set-up leaves something open, it is laid from this: so its cards keep their numbers here.
+        // A set-up that leaves cards open is laid from these states; so cards keep their numbers here.
         after.write(canonical);
         graph.states(-1).add(canonical, new int[after.roleCount()]);
         for (int step = -1; step < judge.steps(); step++) {
@@ -484,7 +484,7 @@ final class StateSurvey {
         tell(before, step, state);
     }
 
-    /** A state before a step that looks alike and in which it is otherwise if the step is to be done; -1 for none. */
+    /** A state that looks alike to the performer, in which the step is skipped where it is done in this one, or the other way round; -1 for none. */
     int otherwise(int step, int state) {
         return alike == null ? -1 : alike.get(step).otherwise(state);
     }
@@ -555,7 +555,7 @@ final class StateSurvey {
                 return true;
             }
             if (!retried) {
-                // Where that is not possible, it is done once for each way.
+                // A step that the law of shuffles does not fit is done once for each way.
                 retried = !chance && !matters();
                 plainly[step] = retried;
             }
@@ -747,7 +747,7 @@ final class StateSurvey {
         Choice choice = choices[index];
         Values values = judge.values(step);
         if (choice.needless(before, values) && choice.only() != Choice.ALL) {
-            // It is not made here, and so not with the number that is looked at.
+            // A choice that is not made here is not made with the number that is asked for either.
             return;
         }
         if (choice.needless(before, values)) {

@@ -222,7 +222,7 @@ final class SurveyWorker {
         return false;
     }
 
-    /** Nothing that is counted from here on would be whole: the world under way is left out. */
+    /** Stops counting: the world under way was not gone through to its end, and is left out. */
     private void stop() {
         stopped = true;
         tally.broughtToAnEnd = false;

@@ -54,7 +54,7 @@ public final class Walk {
         return values.get(step);
     }
 
-    /** Does a step as it is meant. */
+    /** Does a step without a slip. */
     public boolean perform(int step, Hands hands) {
         return perform(step, values.get(step).another(), hands);
     }
