@@ -4,6 +4,8 @@ import static craftypocket.app.RunningApplication.post;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import craftypocket.app.RunningApplication.Answer;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -113,6 +115,31 @@ class SightApiTest {
         assertThat(known.at("/moments/1/roles/0/placeKnown").asString()).isEqualTo("exact");
         assertThat(trace(routine).at("/moments/1/roles/0/placeKnown").asString())
                 .isEmpty();
+    }
+
+    /** What is known of a routine is worked out once; with another claim it is another routine, and worked out anew. */
+    @Test
+    void what_is_known_in_another_way_is_the_same_whether_it_was_worked_out_for_this_one_or_not() {
+        String steps = """
+                {"id": "pick", "move": "spread-pick", "settings": {"at": "any"}},
+                {"id": "cut", "move": "spectator-cut", "settings": {"depth": "any"}}""";
+        String roles = "{\"letter\": \"A\", \"kind\": \"selection\", \"owner\": \"Ines\"}";
+        String claim =
+                "{\"id\": \"c\", \"after\": \"\", \"claim\": {\"kind\": \"pile-size\", \"settings\": {\"cards\": \"%d\"}}}";
+        List<JsonNode> told = new ArrayList<>();
+        for (String depth : List.of("2", "5", "2")) {
+            String world = ", \"world\": {\"pick.at\": 3, \"cut.depth\": " + depth + "}}";
+            JsonNode kept = post("/api/trace/known", "{\"routine\": " + deck(roles, steps, "") + world)
+                    .json();
+            JsonNode anew = post(
+                            "/api/trace/known",
+                            "{\"routine\": " + deck(roles, steps, claim.formatted(told.size())) + world)
+                    .json();
+            assertThat(kept.at("/moments").isEmpty()).isFalse();
+            assertThat(kept.path("moments")).isEqualTo(anew.path("moments"));
+            told.add(kept.path("moments"));
+        }
+        assertThat(told.get(0)).isEqualTo(told.get(2)).isNotEqualTo(told.get(1));
     }
 
     @ParameterizedTest

@@ -34,7 +34,7 @@ final class StateCounts {
     /** The same for a shuffle whose chances are not known, or whose every try does a whole step. */
     private static final int MOST_DRAWS_TRIED = 100_000;
 
-    /** If on average fewer than this would go wrong among all that would be tried, none is tried. */
+    /** If on average fewer than this would go wrong among all that would be tried, only one is tried. */
     private static final double TOO_FEW = 0.1;
 
     /** With so many times as many tries as are needed on the average, one of them does it. */
