@@ -78,6 +78,14 @@ export class ApiProblem extends Error {
   ) {
     super(detail)
   }
+
+  /** What is wrong and what to do, without the name of the field: “There is no such step any more. Choose another.” */
+  get inWords(): string {
+    const first = this.problems[0]
+    return first
+      ? `${first.rule.charAt(0).toUpperCase()}${first.rule.slice(1)}. ${first.cure}.`
+      : this.message
+  }
 }
 
 /** The last part of a type of problems. */

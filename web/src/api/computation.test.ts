@@ -1,5 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { effectScope } from 'vue'
+import { ApiProblem } from './client'
 import { useComputation } from './computation'
 
 /** A server that notes what it is asked to stop. */
@@ -77,7 +78,7 @@ describe('a long computation', () => {
     serve()
     const scope = effectScope()
     const { start, failure, running } = scope.run(() =>
-      useComputation(() => Promise.reject({ message: 'It does not answer.', problems: [] })),
+      useComputation(() => Promise.reject(new ApiProblem(0, '', 'It does not answer.', []))),
     )!
 
     await start()

@@ -33,10 +33,7 @@ export function useComputation<T>(ask: (name: string) => Promise<T>) {
       }
     } catch (thrown) {
       if (name === mine) {
-        const problem = thrown as ApiProblem
-        failure.value = problem.problems[0]
-          ? `${problem.problems[0].rule}. ${problem.problems[0].cure}.`
-          : problem.message
+        failure.value = (thrown as ApiProblem).inWords
       }
     } finally {
       if (name === mine) {

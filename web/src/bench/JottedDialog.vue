@@ -116,7 +116,7 @@ async function add(): Promise<void> {
     await bench.jot(readOf.value, deck.value, as)
     open.value = false
   } catch (thrown) {
-    failure.value = (thrown as Error).message
+    failure.value = (thrown as ApiProblem).inWords
   } finally {
     adding.value = false
   }

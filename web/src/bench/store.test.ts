@@ -57,7 +57,9 @@ class Server {
     this.asked.push(`${what} of ${routine.title}`)
     await later(this.editMs)
     if (what === 'double') {
-      return problem(422, [])
+      return problem(422, [
+        { field: 'step', value: 'a', rule: 'there is no such step', cure: 'Choose another' },
+      ])
     }
     const asks = body.too ? [] : this.asks
     const title = asks.length > 0 ? routine.title : `${routine.title}+`
@@ -359,7 +361,7 @@ describe('the routine on the bench', () => {
 
   it('changes nothing where an edit is refused or not answered, and says why', async () => {
     await answeredTo(bench.double('a'))
-    expect(bench.failure).toBe('Refused, and why.')
+    expect(bench.failure).toBe('There is no such step. Choose another.')
     vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no server')))
     await answeredTo(bench.follow('key'))
 

@@ -224,7 +224,7 @@ export const useBench = defineStore('bench', () => {
     try {
       return await editAsked(ask, selects)
     } catch (thrown) {
-      trouble.value = (thrown as Error).message
+      trouble.value = (thrown as ApiProblem).inWords
       return undefined
     }
   }

@@ -57,7 +57,7 @@ class EditApiTest {
         Answer refused = edit("move", "", "\"step\": \"a\", \"after\": \"b\"");
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.json().path("detail").asString())
-                .contains("“Complete cut” cannot be done there, because of step 1", "comes first");
+                .contains("“Complete cut” cannot be done there: step 1 speaks of", "Move that one first");
     }
 
     @Test

@@ -48,9 +48,9 @@ public final class Moving {
             throw Edited.refused(
                     "after",
                     after,
-                    name + " cannot be done there, because of " + where(wrong.get()) + ": "
-                            + wrong.get().rule(),
-                    "Move the steps that speak of each other so that the one with the number comes first");
+                    name + " cannot be done there: " + where(wrong.get())
+                            + " speaks of a step that would come later, or that an out would leave out",
+                    "Move that one first");
         }
         int now = Own.of(changed, line).steps().indexOf(moved) + 1;
         return new Edited(changed, id, name + " is step " + now + (line.isEmpty() ? "." : " of the out."));

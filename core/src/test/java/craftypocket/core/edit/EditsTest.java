@@ -118,8 +118,8 @@ class EditsTest {
         assertThat(moved(routine, "", "c", "a")).isEqualTo("a c b");
         assertThatThrownBy(() -> moved(routine, "", "a", "b"))
                 .hasMessageContaining(
-                        "“Complete cut” cannot be done there, because of step 1: it refers to a later step");
-        assertThatThrownBy(() -> moved(routine, "", "b", "")).hasMessageContaining("Move the steps that speak");
+                        "“Complete cut” cannot be done there: step 1 speaks of a step that would come later");
+        assertThatThrownBy(() -> moved(routine, "", "b", "")).hasMessageContaining("Move that one first");
         // Who has such a routine already can put it right.
         Routine wrong = routine.withSteps(List.of(
                 routine.steps().get(1), routine.steps().get(2), routine.steps().get(0)));
