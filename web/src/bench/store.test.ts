@@ -383,12 +383,14 @@ describe('the routine on the bench', () => {
 
   it('leaves a routine alone that was opened meanwhile', async () => {
     server.editMs = 50
-    const asked = bench.follow('key')
+    const asked = [bench.follow('key'), bench.follow('selection')]
     await vi.advanceTimersByTimeAsync(10)
     const loading = bench.load('other')
     await vi.runAllTimersAsync()
-    await Promise.all([asked, loading])
+    await Promise.all([...asked, loading])
 
     expect(bench.routine!.title).toBe('Start')
+    // The one that waited was of the routine that is open no more.
+    expect(server.asked.filter((each) => each.includes(' of '))).toEqual(['role of Start'])
   })
 })

@@ -183,23 +183,21 @@ export const useBench = defineStore('bench', () => {
     selects: boolean,
   ): Promise<Edited | undefined> {
     underWay.value++
-    const mine = asking.then(() => editNow(ask, selects)).finally(() => underWay.value--)
+    const opened = queue.value
+    const mine = asking.then(() => editNow(opened, ask, selects)).finally(() => underWay.value--)
     asking = mine.catch(() => {})
     return mine
   }
 
   async function editNow(
+    opened: typeof queue.value,
     ask: (at: EditedLine) => Promise<Edited>,
     selects: boolean,
   ): Promise<Edited | undefined> {
-    const opened = queue.value
-    for (;;) {
+    while (queue.value === opened) {
       const at = { routine: whole.value!, line: line.value, world: world.value }
       const made = await ask(at)
-      if (queue.value !== opened) {
-        return undefined
-      }
-      if (whole.value === at.routine) {
+      if (queue.value === opened && whole.value === at.routine) {
         if (made.asks.length === 0) {
           if (!made.routine.outs.some((out) => out.id === line.value)) {
             line.value = MAIN
@@ -213,6 +211,7 @@ export const useBench = defineStore('bench', () => {
         return made
       }
     }
+    return undefined
   }
 
   /** The same; what is refused is told above the script. */
