@@ -79,12 +79,10 @@ export class ApiProblem extends Error {
     super(detail)
   }
 
-  /** What is wrong and what to do, without the name of the field: “There is no such step any more. Choose another.” */
+  /** What is wrong and what to do, without the name of the field: “there is no such step any more. Choose another.” */
   get inWords(): string {
     const first = this.problems[0]
-    return first
-      ? `${first.rule.charAt(0).toUpperCase()}${first.rule.slice(1)}. ${first.cure}.`
-      : this.message
+    return first ? `${first.rule}. ${first.cure}.` : this.message
   }
 }
 

@@ -361,7 +361,7 @@ describe('the routine on the bench', () => {
 
   it('changes nothing where an edit is refused or not answered, and says why', async () => {
     await answeredTo(bench.double('a'))
-    expect(bench.failure).toBe('There is no such step. Choose another.')
+    expect(bench.failure).toBe('there is no such step. Choose another.')
     vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no server')))
     await answeredTo(bench.follow('key'))
 
