@@ -169,6 +169,9 @@ class AnalysisController {
     /** Each takes some hundred bytes. */
     private static final int MOST_HISTORIES = 200_000;
 
+    /** The plan that is kept with what is known takes as much as so many histories: every edit makes another routine. */
+    private static final int HISTORIES_OF_A_PLAN = 5_000;
+
     /** Each has a few kinds of work under way. */
     private static final int MOST_PAGES = 200;
 
@@ -189,7 +192,7 @@ class AnalysisController {
     /** What is known of a routine in all ways: a slider shows another of them at once. */
     private final Cache<Routine, Knowledge> knowledge = Caffeine.newBuilder()
             .maximumWeight(MOST_HISTORIES)
-            .weigher((Routine routine, Knowledge known) -> known.size())
+            .weigher((Routine routine, Knowledge known) -> HISTORIES_OF_A_PLAN + known.size())
             .build();
 
     /** How long the last survey took that went over all ways: the next one of the same steps is much like it. */
