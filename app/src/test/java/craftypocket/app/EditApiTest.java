@@ -57,7 +57,9 @@ class EditApiTest {
         Answer refused = edit("move", "", "\"step\": \"a\", \"after\": \"b\"");
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.json().path("detail").asString())
-                .contains("“Complete cut” cannot be done there: step 1 speaks of", "Move that one first");
+                .contains(
+                        "“Complete cut” cannot be done there. Step 2 (Complete cut) speaks of",
+                        "Move or change that one first");
     }
 
     @Test

@@ -17,7 +17,7 @@ import java.util.regex.Pattern;
 /** Does a step at another moment of its line. */
 public final class Moving {
 
-    private static final Pattern STEP = Pattern.compile("steps\\[(\\d+)]");
+    private static final Pattern STEP = Pattern.compile("(?:outs\\[(\\d+)]\\.)?steps\\[(\\d+)]");
 
     private Moving() {}
 
@@ -39,30 +39,39 @@ public final class Moving {
         List<Step> others = new ArrayList<>(own.steps());
         others.remove(moved);
         Routine changed = Own.of(own.with(others), line).with(after, List.of(moved));
-        for (Out out : routine.outs()) {
-            changed = rejoined(routine, changed, out);
+        // An out that begins in another can be gone through only once that one can.
+        for (Out any : routine.outs()) {
+            for (Out out : routine.outs()) {
+                changed = rejoined(routine, changed, out);
+            }
         }
         String name = "“" + Own.moveName(routine, moved, catalogue) + "”";
         Optional<Problem> wrong = wrong(changed, catalogue);
         if (wrong.isPresent() && wrong(routine, catalogue).isEmpty()) {
+            String speaks = step(wrong.get(), changed)
+                    .map(step -> step.equals(moved) ? "It" : Own.called(routine, step, catalogue))
+                    .orElse("A check");
             throw Edited.refused(
                     "after",
                     after,
-                    name + " cannot be done there: " + where(wrong.get())
+                    name + " cannot be done there. " + speaks
                             + " speaks of a step that would come later, or that an out would leave out",
-                    "Move that one first");
+                    "Move or change that one first");
         }
         int now = Own.of(changed, line).steps().indexOf(moved) + 1;
         return new Edited(changed, id, name + " is step " + now + (line.isEmpty() ? "." : " of the out."));
     }
 
-    /** Where something cannot be read, such as step 2. */
-    private static String where(Problem problem) {
-        Matcher step = STEP.matcher(problem.field());
-        if (step.lookingAt()) {
-            return "step " + (Integer.parseInt(step.group(1)) + 1);
+    /** The step that cannot be read; nothing of a check. */
+    private static Optional<Step> step(Problem problem, Routine routine) {
+        Matcher field = STEP.matcher(problem.field());
+        if (!field.lookingAt()) {
+            return Optional.empty();
         }
-        return problem.field().startsWith("outs") ? "a step of an out" : "a check";
+        List<Step> steps = field.group(1) == null
+                ? routine.steps()
+                : routine.outs().get(Integer.parseInt(field.group(1))).steps();
+        return Optional.of(steps.get(Integer.parseInt(field.group(2))));
     }
 
     private static Routine rejoined(Routine before, Routine changed, Out out) {
@@ -70,19 +79,15 @@ public final class Moving {
             return changed;
         }
         List<Step> line = along(before, out.id()).orElseThrow().routine().steps();
-        List<Step> goesOnWith = line.subList(
-                (int) line.stream()
-                        .map(Step::id)
-                        .takeWhile(id -> !id.equals(out.rejoin()))
-                        .count(),
-                line.size());
-        for (Step next : goesOnWith) {
-            Routine tried = rejoins(changed, out, next.id());
-            if (along(tried, out.id()).isPresent()) {
-                return tried;
-            }
-        }
-        return rejoins(changed, out, "");
+        List<String> ids = line.stream().map(Step::id).toList();
+        List<String> goesOnWith = new ArrayList<>(
+                out.rejoin().isEmpty() ? List.of() : ids.subList(ids.indexOf(out.rejoin()), ids.size()));
+        goesOnWith.add("");
+        return goesOnWith.stream()
+                .map(step -> rejoins(changed, out, step))
+                .filter(tried -> along(tried, out.id()).isPresent())
+                .findFirst()
+                .orElse(changed);
     }
 
     private static Routine rejoins(Routine routine, Out out, String step) {

@@ -93,6 +93,16 @@ record Own(Routine whole, Optional<Out> out) {
         }
     }
 
+    /** A step by its number and move: Step 5 (Deal cards), or that of an out. */
+    static String called(Routine routine, Step step, Catalogue catalogue) {
+        return of(step, routine).number(step) + " (" + moveName(routine, step, catalogue) + ")";
+    }
+
+    /** A step that is written here, by its number: Step 5, or Step 1 of an out. */
+    String number(Step step) {
+        return "Step " + (steps().indexOf(step) + 1) + (out.isPresent() ? " of an out" : "");
+    }
+
     /** What the move of a step is called. */
     static String moveName(Routine routine, Step step, Catalogue catalogue) {
         return routine.ownMoves().stream()

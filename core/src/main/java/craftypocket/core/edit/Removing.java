@@ -106,14 +106,12 @@ public final class Removing {
         return all.stream().filter(each -> names.apply(each).equals(name)).findFirst();
     }
 
-    /** A step by its number and move: Step 5 (Deal cards), or that of an out. */
     private String called(Step step) {
-        return number(step) + " (" + Own.moveName(whole, step, catalogue) + ")";
+        return Own.called(whole, step, catalogue);
     }
 
     private String number(Step step) {
-        Own own = Own.of(step, whole);
-        return "Step " + (own.steps().indexOf(step) + 1) + (own.out().isPresent() ? " of an out" : "");
+        return Own.of(step, whole).number(step);
     }
 
     private void take(What what, String name) {

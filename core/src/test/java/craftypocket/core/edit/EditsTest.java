@@ -106,6 +106,11 @@ class EditsTest {
         assertThatThrownBy(() -> moved(routine, "", "a", "gone")).isInstanceOf(ProblemsFound.class);
         assertThatThrownBy(() -> moved(routine, "", "a", "a")).isInstanceOf(ProblemsFound.class);
         assertThat(moved(cuts("a"), "", "a", "")).isEqualTo("a");
+        // An out that begins in another rejoins where it did, wherever it is written.
+        Routine nested = cuts("a b c d", out("y", "p", "q", "r"), out("x", "b", "c", "p q"));
+        assertThat(moved(nested, "", "c", "a")).isEqualTo("a c b d | r to q | p q to d");
+        Routine further = cuts("a b c d", out("y", "p", "c", "r"), out("x", "b", "c", "p q"));
+        assertThat(moved(further, "", "c", "a")).isEqualTo("a c b d | r to d | p q to d");
     }
 
     @Test
@@ -118,8 +123,15 @@ class EditsTest {
         assertThat(moved(routine, "", "c", "a")).isEqualTo("a c b");
         assertThatThrownBy(() -> moved(routine, "", "a", "b"))
                 .hasMessageContaining(
-                        "“Complete cut” cannot be done there: step 1 speaks of a step that would come later");
-        assertThatThrownBy(() -> moved(routine, "", "b", "")).hasMessageContaining("Move that one first");
+                        "“Complete cut” cannot be done there. Step 2 (Complete cut) speaks of a step that");
+        assertThatThrownBy(() -> moved(routine, "", "b", ""))
+                .hasMessageContainingAll("It speaks of a step", "Move or change that one first");
+        Routine inAnOut = EMPTY.withSteps(
+                        List.of(routine.steps().get(0), routine.steps().get(2)))
+                .withOuts(List.of(new Out(
+                        "o", Occasion.OTHER, "c", List.of(Step.of("w", "complete-cut", "depth", "as a.depth")), "")));
+        assertThatThrownBy(() -> moved(inAnOut, "", "a", "c"))
+                .hasMessageContaining("Step 1 of an out (Complete cut) speaks of a step");
         // Who has such a routine already can put it right.
         Routine wrong = routine.withSteps(List.of(
                 routine.steps().get(1), routine.steps().get(2), routine.steps().get(0)));
