@@ -30,7 +30,7 @@ import org.junit.jupiter.api.BeforeEach;
 abstract class InBrowser {
 
     /** What is awaited comes within a second on a quiet machine; another program may keep the cores busy. */
-    private static final double PATIENCE_MILLIS = 60_000;
+    protected static final double PATIENCE_MILLIS = 60_000;
 
     private static Application application;
     private static Browser browser;

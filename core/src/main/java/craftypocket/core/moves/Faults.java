@@ -37,10 +37,10 @@ final class Faults {
         if (move.family() == Family.BESIDE) {
             return List.of("wrong words", "too fast", "looked at the hands", "froze");
         }
-        if (move.has(Trait.JOG)) {
+        if (move.has(Trait.JOGS)) {
             faults.add("jog lost");
         }
-        if (move.has(Trait.BREAK) || settings.stream().anyMatch(Fingers::chosenBy)) {
+        if (move.has(Trait.HOLDS_BREAK) || settings.stream().anyMatch(Fingers::chosenBy)) {
             faults.add("break lost");
         }
         if (settings.stream().anyMatch(BeatsSetting.class::isInstance)) {

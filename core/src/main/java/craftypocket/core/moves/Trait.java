@@ -25,9 +25,9 @@ public enum Trait {
      */
     MIXES_APART,
     /** A break or a step is taken, used or kept in it, and can be lost. A setting that says which finger says so too. */
-    BREAK,
+    HOLDS_BREAK,
     /** A card is jogged in it, or found by its jog. */
-    JOG,
+    JOGS,
     /** Every second chunk comes to lie turned over above the others. */
     TURNS_CHUNKS
 }

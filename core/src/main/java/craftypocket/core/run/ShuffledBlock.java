@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.Map;
 
 /**
- * What is the same but for the order of the block that is shuffled.
+ * Surfaces that are the same but for the order of the block that is shuffled: twelve cards on the table, in any order.
  *
  * @param surface with the cards to follow first in the block
  * @param state from which such a surface is reached

@@ -14,6 +14,9 @@ import org.junit.jupiter.api.Test;
 /** What goes wrong in moves, as it is offered after a slip (common practice). */
 class FaultsTest {
 
+    /** What no hand has to keep. */
+    private static final Set<Hold.Kind> STAYS_BY_ITSELF = Set.of(Hold.Kind.BEND, Hold.Kind.SEPARATION);
+
     @Test
     void every_move_has_faults_of_its_own_that_a_run_can_keep() {
         for (Move move : AllMoves.CATALOGUE.moves()) {
@@ -64,8 +67,6 @@ class FaultsTest {
             }
         }
     }
-
-    private static final Set<Hold.Kind> STAYS_BY_ITSELF = Set.of(Hold.Kind.BEND, Hold.Kind.SEPARATION);
 
     private static List<String> faults(String id) {
         return AllMoves.CATALOGUE.find(id).orElseThrow().faults();

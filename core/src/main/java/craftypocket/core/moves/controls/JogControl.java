@@ -60,8 +60,8 @@ final class JogControl extends Move {
                                 "The jogged card sticks out by a finger's breadth, no more.",
                                 "Same pace before and after the jog.")));
         is(Trait.MIXES_APART);
-        is(Trait.BREAK);
-        is(Trait.JOG);
+        is(Trait.HOLDS_BREAK);
+        is(Trait.JOGS);
     }
 
     @Override

@@ -38,7 +38,7 @@ final class SpreadCull extends Move {
                         "The culled card lies directly above the break; all others keep their order.",
                         "Look at the person who is to stop you.",
                         List.of("The spread never stops at the culled card.", "Its corner stays under the others.")));
-        is(Trait.BREAK);
+        is(Trait.HOLDS_BREAK);
     }
 
     @Override

@@ -42,7 +42,7 @@ final class TopBlockLift extends Move {
                         "The cards that fell on it end below it; all others keep their order.",
                         "As you reach out to square the deck, speaking to somebody else.",
                         List.of("One movement, with the squaring.", "See beforehand how many cards fell on top.")));
-        is(Trait.BREAK);
+        is(Trait.HOLDS_BREAK);
     }
 
     @Override

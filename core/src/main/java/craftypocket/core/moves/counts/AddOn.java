@@ -41,7 +41,7 @@ final class AddOn extends Move {
                                 "A break under one card fewer than the packet has.",
                                 "The packet looks no thicker than before.",
                                 "The last card is set down like the others.")));
-        is(Trait.BREAK);
+        is(Trait.HOLDS_BREAK);
     }
 
     @Override

@@ -36,7 +36,7 @@ final class FeedSandwich extends Move {
                         List.of(
                                 "The upper one goes in under the right hand's cards, above the culled one.",
                                 "No fourth card in between.")));
-        is(Trait.BREAK);
+        is(Trait.HOLDS_BREAK);
     }
 
     @Override

@@ -46,7 +46,7 @@ final class MultipleLift extends Move {
                         "Look at the card that you show, then at them.",
                         List.of("The edges lie exactly on one another.", "Turned slowly, as a single card would be.")));
         is(Trait.SHOWS_FACES);
-        is(Trait.BREAK);
+        is(Trait.HOLDS_BREAK);
     }
 
     @Override

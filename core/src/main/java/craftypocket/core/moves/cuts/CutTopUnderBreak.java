@@ -32,7 +32,7 @@ final class CutTopUnderBreak extends Move {
                         "The old top card lies in the middle, directly below the break.",
                         "Look up as you complete the cut.",
                         List.of("The break is no wider than it must be.", "Square the front at once.")));
-        is(Trait.BREAK);
+        is(Trait.HOLDS_BREAK);
     }
 
     @Override

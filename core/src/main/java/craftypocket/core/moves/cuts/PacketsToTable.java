@@ -36,7 +36,7 @@ final class PacketsToTable extends Move {
                         "An even beat, one packet after another.",
                         List.of("Packets of about the same size.", "What is left goes on top as one.")));
         is(Trait.MIXES_APART);
-        is(Trait.BREAK);
+        is(Trait.HOLDS_BREAK);
     }
 
     @Override

@@ -47,7 +47,7 @@ final class ForcePacketCut extends Move {
                         "The card below the break is chosen after any packet, or when nobody stops. The packets lie in reverse order.",
                         "Look at them after each packet, as if you did not care.",
                         List.of("The last packet as quick as the others.", "Leave enough cards above the break.")));
-        is(Trait.BREAK);
+        is(Trait.HOLDS_BREAK);
     }
 
     @Override

@@ -41,7 +41,7 @@ final class ForceRiffleBreak extends Move {
                         List.of(
                                 "Time the riffle so that they stop near the break.",
                                 "The lift follows the word at once.")));
-        is(Trait.BREAK);
+        is(Trait.HOLDS_BREAK);
     }
 
     @Override

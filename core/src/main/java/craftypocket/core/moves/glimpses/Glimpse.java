@@ -43,7 +43,7 @@ final class Glimpse extends Move {
                         "You learn the name of one card. No card moves.",
                         "On the off beat, while you square or gesture.",
                         List.of("Less than a second.", "Eyes already on their way to somebody.")));
-        is(Trait.BREAK);
+        is(Trait.HOLDS_BREAK);
     }
 
     @Override

@@ -37,7 +37,7 @@ final class PeekByStep extends Move {
                         "You learn the name of the card directly above the break. No card moves, and the break is let go.",
                         "Look at them; the glance is over before you look down on purpose.",
                         List.of("The step no deeper than a corner index.", "The glance does not stop.")));
-        is(Trait.BREAK);
+        is(Trait.HOLDS_BREAK);
     }
 
     @Override

@@ -48,7 +48,7 @@ final class JogCard extends Move {
                         "Let it be seen, or not, but never look back at it.",
                         List.of("It does not fall out.", "The others stay square.")));
         is(Trait.BY_PLACE);
-        is(Trait.JOG);
+        is(Trait.JOGS);
     }
 
     private boolean byPlace(Values values) {

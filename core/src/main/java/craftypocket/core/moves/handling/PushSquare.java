@@ -38,7 +38,7 @@ final class PushSquare extends Move {
                         "The card is square with the others; the gap beside it is kept. No card changes its place.",
                         "One push, as the deck is squared.",
                         List.of("Press it down as it goes in: the break is there at once.")));
-        is(Trait.JOG);
+        is(Trait.JOGS);
     }
 
     @Override

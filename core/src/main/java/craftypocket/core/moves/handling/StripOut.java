@@ -31,7 +31,7 @@ final class StripOut extends Move {
                         "They come together in the order in which they lay; all others keep theirs.",
                         "The strip looks like a cut: look up as the packets part.",
                         List.of("The rest does not drag along.", "Drop them as you would a packet.")));
-        is(Trait.JOG);
+        is(Trait.JOGS);
     }
 
     @Override

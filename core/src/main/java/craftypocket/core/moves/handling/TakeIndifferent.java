@@ -41,7 +41,7 @@ final class TakeIndifferent extends Move {
                         "Turned out, it is known by name to everybody. All others stay, and so does what is held beside it.",
                         "As if any card would do: it would.",
                         List.of("Do not choose for long.", "The break stays where it is.")));
-        is(Trait.JOG);
+        is(Trait.JOGS);
     }
 
     @Override

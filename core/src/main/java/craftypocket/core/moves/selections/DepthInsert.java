@@ -41,8 +41,8 @@ final class DepthInsert extends Move {
                         "The card ends just above the gap: with a break below two cards, the top card becomes the second. Halfway in, it sticks out until it is pushed square.",
                         "Eyes on the gap while it goes in halfway; on the people while it is pressed flush.",
                         List.of("The front edge shows it halfway down.", "The cards above it are not lifted.")));
-        is(Trait.BREAK);
-        is(Trait.JOG);
+        is(Trait.HOLDS_BREAK);
+        is(Trait.JOGS);
     }
 
     @Override

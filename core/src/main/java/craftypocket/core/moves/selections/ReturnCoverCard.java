@@ -58,7 +58,7 @@ final class ReturnCoverCard extends Move {
                         "The selection is the top card of its packet, and everybody believes it lost in the other one. With the bottom card of the deck, the lower packet is buried in the upper one below some cards, and the selection is on top of all.",
                         "Follow the cover card with your eyes as it goes in.",
                         List.of("The break under one card shows nowhere.", "The packets touch only for a moment.")));
-        is(Trait.BREAK);
+        is(Trait.HOLDS_BREAK);
     }
 
     @Override

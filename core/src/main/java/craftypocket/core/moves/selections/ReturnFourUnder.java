@@ -44,7 +44,7 @@ final class ReturnFourUnder extends Move {
                         "So many indifferent cards lie above the selection, which is brought up with them.",
                         "Look at the person as the deck is closed.",
                         List.of("Four cards counted without a glance.", "The cut follows as if it were nothing.")));
-        is(Trait.BREAK);
+        is(Trait.HOLDS_BREAK);
     }
 
     @Override

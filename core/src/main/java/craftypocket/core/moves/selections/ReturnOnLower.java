@@ -46,7 +46,7 @@ final class ReturnOnLower extends Move {
                         "The card lies directly below the cards that were cut off.",
                         "Follow the card with your eyes as it goes in, then look up.",
                         List.of("Square all round.", "The break, if held, must not show from the front.")));
-        is(Trait.BREAK);
+        is(Trait.HOLDS_BREAK);
     }
 
     @Override

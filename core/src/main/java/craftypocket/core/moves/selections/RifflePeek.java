@@ -41,7 +41,7 @@ final class RifflePeek extends Move {
                         "No card moves. They know a name, you hold its place.",
                         "Look at them, never at the deck.",
                         List.of("Open wide enough for one card to be read.", "The break is not seen from the front.")));
-        is(Trait.BREAK);
+        is(Trait.HOLDS_BREAK);
     }
 
     @Override

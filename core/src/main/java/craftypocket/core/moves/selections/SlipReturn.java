@@ -38,7 +38,7 @@ final class SlipReturn extends Move {
                         "The selection lies directly above the old top card, with a break above it.",
                         "Look at the selection as it goes back.",
                         List.of("The top card does not scrape.", "The break is held before the packet is let go.")));
-        is(Trait.BREAK);
+        is(Trait.HOLDS_BREAK);
     }
 
     @Override

@@ -38,7 +38,7 @@ final class TouchAndOutJog extends Move {
                         "No card moves. The card sticks out at the front until a move uses that or loses it.",
                         "Turn your head away as they look at it.",
                         List.of("Jog it far enough to be sure, no further.", "They see the face, you do not.")));
-        is(Trait.JOG);
+        is(Trait.JOGS);
     }
 
     @Override

@@ -46,8 +46,8 @@ final class JogKeepStock extends Move {
                         "The second shuffle at the pace of the first.",
                         List.of("The jogged card shows from nowhere.", "Push it in as the thumb takes the break.")));
         is(Trait.MIXES_APART);
-        is(Trait.BREAK);
-        is(Trait.JOG);
+        is(Trait.HOLDS_BREAK);
+        is(Trait.JOGS);
     }
 
     @Override

@@ -35,7 +35,7 @@ final class Messy extends Move {
                         List.of("Blocks of unequal size.", "The last card on top without a pause.")));
         is(Trait.MIXES_APART);
         is(Trait.TURNS_CHUNKS);
-        is(Trait.BREAK);
+        is(Trait.HOLDS_BREAK);
     }
 
     @Override

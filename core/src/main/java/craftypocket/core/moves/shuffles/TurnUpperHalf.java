@@ -31,7 +31,7 @@ final class TurnUpperHalf extends Move {
                         "After a messy shuffle, all cards then lie face down but for the old top card.",
                         "As if it were one more mix.",
                         List.of("Lift where it opens by itself.", "Turn it in one motion.")));
-        is(Trait.BREAK);
+        is(Trait.HOLDS_BREAK);
     }
 
     @Override
